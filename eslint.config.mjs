@@ -1,0 +1,23 @@
+import next from "eslint-config-next/core-web-vitals";
+import typescript from "eslint-config-next/typescript";
+import prettier from "eslint-config-prettier";
+
+const config = [
+  { ignores: [".next/**", "dist/**", "data/**", "test-results/**", "next-env.d.ts"] },
+  ...next,
+  ...typescript,
+  prettier,
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    rules: {
+      "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }],
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/no-explicit-any": "error",
+      eqeqeq: "error",
+      "prefer-const": "error",
+      "max-lines": ["error", { max: 300, skipBlankLines: true, skipComments: true }],
+    },
+  },
+];
+
+export default config;

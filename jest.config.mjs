@@ -1,0 +1,9 @@
+import nextJest from "next/jest.js";
+
+const config = {
+  testEnvironment: "node",
+  testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}"],
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+};
+
+export default nextJest({ dir: "./" })(config);

@@ -1,0 +1,100 @@
+import { existsSync } from "node:fs";
+import { createConnection } from "node:net";
+import { spawnSync } from "node:child_process";
+import { bin, must, run } from "./run.mjs";
+import { digest, whenStale } from "./stamp.mjs";
+
+const APP_SOURCES = [
+  "src",
+  "package-lock.json",
+  "next.config.ts",
+  "postcss.config.mjs",
+  "tsconfig.json",
+];
+const CLI_SOURCES = ["src/core", "src/cli", "package-lock.json"];
+const CHROMIUM = "/usr/bin/chromium";
+const FIRST_PORT = 4170;
+const PORTS_TRIED = 50;
+
+/** Installs the packages of the lock file, once for each lock file. */
+export function ensureInstalled() {
+  whenStale("node_modules/.tenon-installed", digest(["package-lock.json"]), () => {
+    console.log("Installing packages (a few minutes the first time)...");
+    must("npm ci", "npm", ["ci", "--no-audit", "--no-fund"]);
+  });
+}
+
+/** Builds the application where the sources have changed since the last build. */
+export function ensureBuilt() {
+  whenStale(".next/tenon-built", digest(APP_SOURCES), () => {
+    console.log("Building Tenon...");
+    must("The build", bin("next"), ["build"]);
+  });
+}
+
+/** Bundles the command line where its sources have changed. */
+export function ensureCommandLine() {
+  whenStale("dist/tenon.stamp", digest(CLI_SOURCES), () => {
+    const options = ["--bundle", "--platform=node", "--format=esm", "--target=node20"];
+    must("Bundling the command line", bin("esbuild"), [
+      "src/cli/main.ts",
+      ...options,
+      "--outfile=dist/tenon.mjs",
+      "--banner:js=#!/usr/bin/env node",
+      "--log-level=warning",
+    ]);
+  });
+}
+
+/** Makes the demo data in a folder, from nothing. */
+export function seed(folder) {
+  must("Making the demo data", bin("tsx"), ["scripts/seed.ts", folder]);
+}
+
+/** The path of a Chromium for the interface tests; installs Debian's where that is allowed. */
+export function ensureChromium() {
+  const wanted = process.env.TENON_CHROMIUM ?? CHROMIUM;
+  if (existsSync(wanted)) return wanted;
+  const isRoot = process.getuid?.() === 0;
+  if (!isRoot || spawnSync("apt-get", ["--version"]).status !== 0) {
+    console.error(
+      `There is no Chromium at ${wanted}, and it cannot be installed from here. Install Debian's package 'chromium', or name another with TENON_CHROMIUM, and run npm test again.`,
+    );
+    process.exit(1);
+  }
+  console.log("Installing Chromium from Debian's packages...");
+  const env = { DEBIAN_FRONTEND: "noninteractive" };
+  run("apt-get", ["update", "-q"], { env, stdio: ["ignore", "ignore", "inherit"] });
+  must(
+    "Installing Chromium",
+    "apt-get",
+    ["install", "-y", "-q", "--no-install-recommends", "chromium"],
+    {
+      env,
+      stdio: ["ignore", "ignore", "inherit"],
+    },
+  );
+  return CHROMIUM;
+}
+
+/** The first free port on this machine's own address, from TENON_PORT or 4170 upward; says which were taken. */
+export async function findPort(first = Number(process.env.TENON_PORT ?? FIRST_PORT)) {
+  for (let port = first; port < first + PORTS_TRIED; port++) {
+    if (!(await answers(port))) return port;
+    console.log(`Port ${port} is taken; trying ${port + 1}.`);
+  }
+  console.error(`No free port from ${first} to ${first + PORTS_TRIED - 1}.`);
+  process.exit(1);
+}
+
+/** Whether something listens on a port; asking by connecting also sees listeners on other addresses. */
+function answers(port) {
+  return new Promise((resolve) => {
+    const socket = createConnection({ host: "127.0.0.1", port });
+    socket.once("connect", () => {
+      socket.destroy();
+      resolve(true);
+    });
+    socket.once("error", () => resolve(false));
+  });
+}

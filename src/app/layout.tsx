@@ -1,0 +1,40 @@
+import "@fontsource/barlow/400.css";
+import "@fontsource/barlow/500.css";
+import "@fontsource/barlow/600.css";
+import "@fontsource/barlow/700.css";
+import "@fontsource/barlow-semi-condensed/400.css";
+import "@fontsource/barlow-semi-condensed/600.css";
+import "@fontsource/barlow-semi-condensed/700.css";
+import "@fontsource/noto-music/music-400.css";
+import "./globals.css";
+import { type Metadata, type Viewport } from "next";
+import { connection } from "next/server";
+import { type ReactNode } from "react";
+import { database } from "@/server/database";
+import { readStart } from "@/server/start";
+import { Header, NoticeBar } from "@/ui/shell";
+import { Workspace } from "@/ui/workspace";
+
+export const metadata: Metadata = {
+  title: { default: "Tenon", template: "%s - Tenon" },
+  description: "Power chords over any neck: mapped, ranked and compared.",
+};
+
+export const viewport: Viewport = { width: "device-width", initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Every page is made per request: a prepared page would carry no nonce and never come alive.
+  await connection();
+  const start = readStart(database());
+  return (
+    <html lang="en" data-theme={start.choice.theme}>
+      <body className="pb-16">
+        <Workspace start={start}>
+          <Header />
+          <main className="mx-auto max-w-[1680px] px-4 py-4 sm:px-6">{children}</main>
+          <NoticeBar />
+        </Workspace>
+      </body>
+    </html>
+  );
+}

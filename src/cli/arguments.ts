@@ -1,0 +1,111 @@
+import { array, lazy, mixed, number, object, string } from "yup";
+import { type ReachLimit } from "@/core/fretting";
+import { DEFAULT_HAND, SCHOOLS, type Exclusion, type Hand } from "@/core/hand";
+import { makeNeck, MAX_FRETS, type Neck } from "@/core/neck";
+import { parseNote, spellPitchClass, type Note } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { nameTuning, readTuning, type Tuning } from "@/core/tuning";
+
+/** The arguments that several commands share: their schemas, and the core values they stand for. */
+const EXCLUSIONS: readonly Exclusion[] = [1, 2, 3, 4, "T", "barre"];
+
+const midiNumbers = array(number().integer().required()).min(1).max(10);
+
+/** Any text that Tenon reads, or an array of MIDI numbers. */
+export const tuningArgument = lazy((value: unknown) =>
+  Array.isArray(value) ? midiNumbers.required() : string().required(),
+);
+export type TuningArgument = string | readonly number[];
+
+export const rootArgument = mixed<string | number>()
+  .required()
+  .test("root", "root: write a note (A to G with # or b) or a pitch class from 0 to 11", (root) =>
+    typeof root === "string"
+      ? parseNote(root).ok
+      : Number.isInteger(root) && Number(root) >= 0 && Number(root) <= 11,
+  );
+
+export const fretsArgument = number().integer().min(1).max(MAX_FRETS);
+
+export const guitarArgument = object({
+  scaleMm: number(),
+  trebleScaleMm: number(),
+  perpendicularFret: number(),
+  nutMm: number(),
+  bridgeMm: number(),
+  capo: number().integer(),
+})
+  .noUnknown()
+  .default(undefined);
+
+export const handArgument = object({
+  spanMm: number().min(80).max(300),
+  without: array(mixed<Exclusion>().oneOf(EXCLUSIONS).required()),
+})
+  .noUnknown()
+  .default(undefined);
+
+export const schoolArgument = string().oneOf(SCHOOLS);
+
+export const limitArguments = {
+  maxSpanFrets: number().integer().min(0),
+  reachMm: number().min(0),
+};
+
+type Loose<T> = { readonly [Key in keyof T]?: T[Key] | undefined };
+
+export function toTuning(argument: TuningArgument, field = "tuning"): Result<Tuning> {
+  if (typeof argument !== "string") return success(nameTuning(argument));
+  const read = readTuning(argument);
+  if (!read.ok) return failure(field, read.problem.message);
+  return success(read.value.tuning);
+}
+
+export function toNeck(args: {
+  readonly tuning: TuningArgument;
+  readonly frets?: number | undefined;
+  readonly guitar?:
+    | Loose<
+        Record<
+          "scaleMm" | "trebleScaleMm" | "perpendicularFret" | "nutMm" | "bridgeMm" | "capo",
+          number
+        >
+      >
+    | undefined;
+}): Result<Neck> {
+  if (typeof args.tuning === "string") {
+    const tuning = toTuning(args.tuning);
+    return tuning.ok
+      ? makeNeck({ ...withoutUndefined(args.guitar), midi: tuning.value.midi, frets: args.frets })
+      : tuning;
+  }
+  return makeNeck({ ...withoutUndefined(args.guitar), midi: args.tuning, frets: args.frets });
+}
+
+export function toRoot(root: string | number): Note {
+  const note = typeof root === "string" ? parseNote(root) : success(spellPitchClass(root));
+  if (!note.ok) throw new TypeError(note.problem.message);
+  return note.value;
+}
+
+export function toHand(hand: Loose<Hand> | undefined): Hand {
+  return {
+    spanMm: hand?.spanMm ?? DEFAULT_HAND.spanMm,
+    without: hand?.without ?? DEFAULT_HAND.without,
+  };
+}
+
+/** The limit that was asked for, or undefined where the hand's own reach is to hold. */
+export function toLimit({ maxSpanFrets, reachMm }: ReachLimit): ReachLimit | undefined {
+  return maxSpanFrets === undefined && reachMm === undefined
+    ? undefined
+    : { maxSpanFrets, reachMm };
+}
+
+function withoutUndefined<T extends object>(
+  value: T | undefined,
+): { [K in keyof T]?: NonNullable<T[K]> } {
+  return Object.fromEntries(
+    Object.entries(value ?? {}).filter(([, entry]) => entry !== undefined),
+  ) as { [K in keyof T]?: NonNullable<T[K]> };
+}

@@ -1,0 +1,36 @@
+import { failure, type Result } from "@/core/result";
+import { COMMANDS, findCommand } from "./commands";
+
+/** Answers one line of JSON with one line of JSON; a bad line is answered too, never thrown. */
+export function answerLine(line: string): string {
+  const result = runLine(line);
+  return JSON.stringify(
+    result.ok ? { ok: true, result: result.value } : { ok: false, error: result.problem },
+  );
+}
+
+function runLine(line: string): Result<unknown> {
+  let request: unknown;
+  try {
+    request = JSON.parse(line);
+  } catch {
+    return failure("line", 'not JSON; write {"command": "...", "args": {...}}');
+  }
+  if (typeof request !== "object" || request === null || Array.isArray(request)) {
+    return failure("line", 'write an object: {"command": "...", "args": {...}}');
+  }
+  const { command: name, args = {} } = request as { command?: unknown; args?: unknown };
+  const command = findCommand(name);
+  if (!command) {
+    const known = COMMANDS.map((each) => each.name).join(", ");
+    return failure(
+      "command",
+      `${JSON.stringify(name) ?? "nothing"} is not a command; known are ${known}`,
+    );
+  }
+  try {
+    return command.run(args);
+  } catch (error) {
+    return failure("args", error instanceof Error ? error.message : String(error));
+  }
+}

@@ -1,0 +1,43 @@
+import { type ObjectSchema, ValidationError } from "yup";
+import { TooManyFrettings } from "@/core/fretting";
+import { failure, type Result } from "@/core/result";
+
+/** One command: what it takes, what it computes, and how that reads on a terminal. */
+export interface Command {
+  readonly name: string;
+  readonly summary: string;
+  readonly run: (args: unknown) => Result<unknown>;
+  readonly print: (result: never) => string;
+}
+
+/** Builds a command whose arguments are checked strictly before it runs. */
+export function defineCommand<Args extends object, Answer>(definition: {
+  readonly name: string;
+  readonly summary: string;
+  readonly schema: ObjectSchema<Args>;
+  readonly run: (args: Args) => Result<Answer>;
+  readonly print: (answer: Answer) => string;
+}): Command {
+  const { name, summary, schema, run, print } = definition;
+  return {
+    name,
+    summary,
+    run: (input) => {
+      try {
+        return run(schema.validateSync(input, { strict: true, abortEarly: true }) as Args);
+      } catch (error) {
+        if (error instanceof ValidationError)
+          return failure(fieldOf(error), error.errors[0] ?? error.message);
+        if (error instanceof TooManyFrettings) return failure("reachMm", error.message);
+        throw error;
+      }
+    },
+    print: print as (result: never) => string,
+  };
+}
+
+/** Yup names no path for an unknown key; its parameters do. */
+function fieldOf(error: ValidationError): string {
+  const unknown = (error.params as { unknown?: unknown } | undefined)?.unknown;
+  return typeof unknown === "string" ? unknown : error.path || "args";
+}

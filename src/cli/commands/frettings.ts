@@ -1,0 +1,21 @@
+import { object } from "yup";
+import { DEFAULT_HAND, handReachMm } from "@/core/hand";
+import { success } from "@/core/result";
+import { toLimit } from "../arguments";
+import { defineCommand } from "../command";
+import { frettingText } from "../text";
+import { search, searchArguments } from "./search";
+
+export const frettingsCommand = defineCommand({
+  name: "frettings",
+  summary: "every way to put a stack on a neck: --tuning standard --root C --stack 0,7,12",
+  schema: object(searchArguments).noUnknown(),
+  run: (args) => {
+    const found = search(args, toLimit(args) ?? { reachMm: handReachMm(DEFAULT_HAND) });
+    if (!found.ok) return found;
+    const { frettings } = found.value;
+    return success({ count: frettings.length, frettings });
+  },
+  print: ({ count, frettings }) =>
+    [...frettings.map(frettingText), `${count} frettings`].join("\n"),
+});

@@ -1,0 +1,16 @@
+import { type Command } from "../command";
+import { fingeringsCommand } from "./fingerings";
+import { frettingsCommand } from "./frettings";
+import { positionsCommand } from "./positions";
+import { tuningCommand } from "./tuning";
+
+export const COMMANDS: readonly Command[] = [
+  tuningCommand,
+  positionsCommand,
+  frettingsCommand,
+  fingeringsCommand,
+];
+
+export function findCommand(name: unknown): Command | undefined {
+  return COMMANDS.find((command) => command.name === name);
+}

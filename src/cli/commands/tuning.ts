@@ -1,0 +1,25 @@
+import { number, object } from "yup";
+import { success } from "@/core/result";
+import { pitchText } from "@/core/pitch";
+import { nameTuning, readTuning, type Tuning } from "@/core/tuning";
+import { tuningArgument, type TuningArgument } from "../arguments";
+import { defineCommand } from "../command";
+
+export const tuningCommand = defineCommand({
+  name: "tuning",
+  summary: "reads a tuning: --text 'drop C#' [--strings 7]",
+  schema: object({ text: tuningArgument, strings: number().integer() }).noUnknown(),
+  run: ({ text, strings }) => {
+    const said = text as TuningArgument;
+    if (typeof said !== "string") return success({ ...nameTuning(said), alternatives: [] });
+    const read = readTuning(said, strings === undefined ? {} : { strings });
+    if (!read.ok) return read;
+    return success({ ...read.value.tuning, alternatives: read.value.alternatives });
+  },
+  print: ({ alternatives, ...tuning }) =>
+    [line(tuning), ...alternatives.map((other) => `or ${line(other)}`)].join("\n"),
+});
+
+function line({ name, kind, midi }: Tuning): string {
+  return `${name} (${kind}): ${midi.map((pitch) => pitchText(pitch)).join(" ")}`;
+}

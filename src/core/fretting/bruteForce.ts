@@ -1,0 +1,61 @@
+import { type Neck } from "../neck";
+import { pitchClass, type PitchClass } from "../pitch";
+import { type Stack } from "../stack";
+import { compareFrettings, type Fretting } from "./fretting";
+
+/**
+ * The plain reference that tests and benchmarks hold the search against: every fret combination
+ * over every subset of strings as large as the stack, kept where the sorted pitches are the stack
+ * on some octave of the root. Only a span in frets limits it. Never used by the application.
+ */
+export function bruteForceStack(
+  neck: Neck,
+  root: PitchClass,
+  stack: Stack,
+  maxSpanFrets = Infinity,
+): readonly Fretting[] {
+  const found: Fretting[] = [];
+  for (const strings of subsets(neck.midi.length, stack.length)) {
+    const frets: (number | null)[] = neck.midi.map(() => null);
+    const visit = (index: number): void => {
+      const string = strings[index];
+      if (string === undefined) {
+        if (isStack(neck, frets, root, stack) && spanFrets(frets) <= maxSpanFrets) {
+          found.push([...frets]);
+        }
+        return;
+      }
+      for (let fret = 0; fret <= neck.frets; fret++) {
+        frets[string] = fret;
+        visit(index + 1);
+      }
+      frets[string] = null;
+    };
+    visit(0);
+  }
+  return found.sort(compareFrettings);
+}
+
+/** Highest minus lowest fretted fret; open strings do not count. */
+export function spanFrets(fretting: Fretting): number {
+  const fretted = fretting.filter((fret) => fret !== null && fret > 0) as number[];
+  return fretted.length > 0 ? Math.max(...fretted) - Math.min(...fretted) : 0;
+}
+
+function isStack(neck: Neck, fretting: Fretting, root: PitchClass, stack: Stack): boolean {
+  const sounding = fretting
+    .flatMap((fret, string) => (fret === null ? [] : [(neck.midi[string] ?? 0) + fret]))
+    .sort((a, b) => a - b);
+  const rootMidi = (sounding[0] ?? 0) - (stack[0] ?? 0);
+  return (
+    pitchClass(rootMidi) === root &&
+    stack.every((tone, index) => sounding[index] === rootMidi + tone)
+  );
+}
+
+function subsets(size: number, taken: number, first = 0): readonly (readonly number[])[] {
+  if (taken === 0) return [[]];
+  return Array.from({ length: size - first }, (_, offset) => first + offset).flatMap((head) =>
+    subsets(size, taken - 1, head + 1).map((rest) => [head, ...rest]),
+  );
+}

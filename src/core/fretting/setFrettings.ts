@@ -1,0 +1,79 @@
+import { type Neck } from "../neck";
+import { pitchClass, type PitchClass } from "../pitch";
+import { failure, success, type Result } from "../result";
+import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
+import { collect } from "./collect";
+import { EMPTY_WINDOW, makeWidener, type Window } from "./window";
+
+/** Free mode: any doubling of the allowed degrees, as long as the required ones are there. */
+export interface ToneSet {
+  /** Semitones above the root that may sound. */
+  readonly allowed: readonly number[];
+  /** Semitones above the root that must sound; a part of `allowed`. */
+  readonly required: readonly number[];
+  readonly minNotes: number;
+  readonly maxNotes: number;
+}
+
+/** A tone set that makes sense, or what is wrong with it. */
+export function checkToneSet(set: ToneSet): Result<ToneSet> {
+  const allowed = new Set(set.allowed.map(pitchClass));
+  if (allowed.size === 0)
+    return failure("set.allowed", "no tone allowed; write semitones, like 0, 7");
+  const stray = set.required.find((tone) => !allowed.has(pitchClass(tone)));
+  if (stray !== undefined) return failure("set.required", `${stray} is required but not allowed`);
+  if (!(set.minNotes >= 1))
+    return failure("set.minNotes", `${set.minNotes}: at least 1 note must sound`);
+  if (!(set.maxNotes >= set.minNotes)) {
+    return failure("set.maxNotes", `${set.maxNotes} is less than minNotes, ${set.minNotes}`);
+  }
+  return success(set);
+}
+
+/**
+ * Every fretting in free mode, complete inside the limit, none twice, in order. Throws
+ * TooManyFrettings where there are more than anyone could look at.
+ */
+export function findSetFrettings(
+  neck: Neck,
+  root: PitchClass,
+  set: ToneSet,
+  limit: ReachLimit,
+): readonly Fretting[] {
+  const widen = makeWidener(neck, limit);
+  const allowed = maskOf(root, set.allowed);
+  const required = maskOf(root, set.required);
+  const strings = neck.midi.length;
+  const found: Fretting[] = [];
+  const frets: (number | null)[] = [];
+
+  const visit = (notes: number, heard: number, window: Window): void => {
+    const string = frets.length;
+    if (notes + strings - string < set.minNotes) return;
+    if (string === strings) {
+      if ((heard & required) === required) collect(found, frets);
+      return;
+    }
+    frets.push(null);
+    visit(notes, heard, window);
+    frets.pop();
+    if (notes === set.maxNotes) return;
+    const open = neck.midi[string] ?? 0;
+    for (let fret = 0; fret <= neck.frets; fret++) {
+      const tone = 1 << pitchClass(open + fret);
+      if ((allowed & tone) === 0) continue;
+      const wider = widen(window, string, fret);
+      if (!wider) continue;
+      frets.push(fret);
+      visit(notes + 1, heard | tone, wider);
+      frets.pop();
+    }
+  };
+
+  visit(0, 0, EMPTY_WINDOW);
+  return found.sort(compareFrettings);
+}
+
+function maskOf(root: PitchClass, semitones: readonly number[]): number {
+  return semitones.reduce((mask, tone) => mask | (1 << pitchClass(root + tone)), 0);
+}

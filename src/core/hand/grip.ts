@@ -1,0 +1,62 @@
+import {
+  compareFrettings,
+  findStackFrettings,
+  soundingMidi,
+  tonesOverRoot,
+  type Fretting,
+  type ReachLimit,
+} from "../fretting";
+import { type Neck } from "../neck";
+import { pitchClassOf, type Midi, type Note } from "../pitch";
+import { nameChord, type Stack } from "../stack";
+import { rankFingers, type Fingering, type Player } from "./fingering";
+import { DEFAULT_HAND, handReachMm } from "./hand";
+
+/** A place on the neck with what it sounds and every way to finger it. */
+export interface Grip {
+  readonly fretting: Fretting;
+  /** The easiest fingering; `others` follow, easiest first. */
+  readonly best: Fingering;
+  readonly others: readonly Fingering[];
+  /** Sounding pitches, thickest string first. */
+  readonly midi: readonly Midi[];
+  /** Per string, semitones over the lowest sounding root; null where not played. */
+  readonly tones: readonly (number | null)[];
+  readonly name: string;
+}
+
+/** Every grip of a stack that this player can hold, easiest first. Without a limit, all the hand can reach. */
+export function findGrips(
+  neck: Neck,
+  root: Note,
+  stack: Stack,
+  player: Player = {},
+  limit?: ReachLimit,
+): readonly Grip[] {
+  const { hand = DEFAULT_HAND } = player;
+  const frettings = findStackFrettings(
+    neck,
+    pitchClassOf(root),
+    stack,
+    limit ?? { reachMm: handReachMm(hand) },
+  );
+  return rankGrips(neck, root, frettings, player);
+}
+
+/** The frettings that this player can hold, each with its fingerings, easiest first. */
+export function rankGrips(
+  neck: Neck,
+  root: Note,
+  frettings: readonly Fretting[],
+  player: Player = {},
+): readonly Grip[] {
+  return frettings
+    .flatMap((fretting): Grip[] => {
+      const [best, ...others] = rankFingers(neck, fretting, player);
+      if (!best) return [];
+      const midi = soundingMidi(neck, fretting);
+      const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
+      return [{ fretting, best, others, midi, tones, name: nameChord(midi, root).name }];
+    })
+    .sort((a, b) => a.best.effort - b.best.effort || compareFrettings(a.fretting, b.fretting));
+}

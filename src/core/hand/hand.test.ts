@@ -1,0 +1,244 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { findStackFrettings, type Fretting } from "../fretting";
+import { makeNeck, type Neck, type NeckInput } from "../neck";
+import { parseNote, type Note } from "../pitch";
+import { STACKS } from "../stack";
+import { DEFAULT_HAND, findGrips, handReachMm, rankFingers, type Fingering, type Hand } from ".";
+
+const STANDARD = [40, 45, 50, 55, 59, 64];
+const DROP_D = [38, 45, 50, 55, 59, 64];
+const x = null;
+
+const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
+  const neck = makeNeck({ midi, frets: 22, ...input });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  return neck.value;
+};
+const standard = neckOf(STANDARD);
+const dropD = neckOf(DROP_D);
+
+const note = (text: string): Note => {
+  const read = parseNote(text);
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+
+/** Fingers of the easiest way, thick to thin, silent and open strings left out: "134". */
+const firstFingers = (neck: Neck, fretting: Fretting): string =>
+  (rankFingers(neck, fretting)[0]?.fingers ?? []).filter((finger) => finger !== 0).join("");
+
+const grips = (neck: Neck, root: string, stack: readonly number[]) =>
+  findGrips(neck, note(root), stack).map(({ fretting }) => fretting);
+
+describe("known shapes are found (common practice)", () => {
+  const everywhere = Array.from({ length: 17 }, (_, index) => index + 1);
+  const shapes: readonly [string, Neck, readonly number[], (n: number) => Fretting][] = [
+    ["n n+2 n+2 on 6-5-4", standard, [0, 7, 12], (n) => [n, n + 2, n + 2, x, x, x]],
+    ["n n+2 n+2 on 5-4-3", standard, [0, 7, 12], (n) => [x, n, n + 2, n + 2, x, x]],
+    ["n n+2 n+3 on 4-3-2", standard, [0, 7, 12], (n) => [x, x, n, n + 2, n + 3, x]],
+    ["n n+3 n+3 on 3-2-1", standard, [0, 7, 12], (n) => [x, x, x, n, n + 3, n + 3]],
+    ["one finger on 6-5-4 in drop D", dropD, [0, 7, 12], (n) => [n, n, n, x, x, x]],
+    ["5 R 3 as n n n-1", standard, [-5, 0, 4], (n) => [n + 1, n + 1, n, x, x, x]],
+  ];
+  test.each(shapes)("%s", (_, neck, stack, shape) => {
+    for (const n of everywhere) {
+      const fretting = shape(n);
+      const midi = fretting.flatMap((fret, s) =>
+        fret === null ? [] : [(neck.midi[s] ?? 0) + fret],
+      );
+      const root = (Math.min(...midi) - (stack[0] ?? 0)) % 12;
+      expect(
+        findStackFrettings(neck, root, stack, { reachMm: handReachMm(DEFAULT_HAND) }),
+      ).toContainEqual(fretting);
+      expect(rankFingers(neck, fretting).length).toBeGreaterThan(0);
+    }
+  });
+
+  test("the open fives E5, A5 and D5", () => {
+    expect(grips(standard, "E", [0, 7, 12])).toContainEqual([0, 2, 2, x, x, x]);
+    expect(grips(standard, "A", [0, 7, 12])).toContainEqual([x, 0, 2, 2, x, x]);
+    expect(grips(standard, "D", [0, 7, 12])).toContainEqual([x, x, 0, 2, 3, x]);
+  });
+});
+
+describe("the first fingering is the usual one (common practice)", () => {
+  const cases: readonly [string, Neck, (n: number) => Fretting, readonly string[]][] = [
+    ["n n+2 n+2", standard, (n) => [n, n + 2, n + 2, x, x, x], ["134"]],
+    ["n n+2 n+3", standard, (n) => [x, x, n, n + 2, n + 3, x], ["134"]],
+    ["n n+3 n+3", standard, (n) => [x, x, x, n, n + 3, n + 3], ["144", "134"]],
+    ["n n+2", standard, (n) => [n, n + 2, x, x, x, x], ["13"]],
+    ["n n n in drop D", dropD, (n) => [n, n, n, x, x, x], ["111"]],
+    ["n n n-1, ring finger on the root", standard, (n) => [n + 1, n + 1, n, x, x, x], ["231"]],
+    ["inverted n n", standard, (n) => [n, n, x, x, x, x], ["11"]],
+    ["n n n+2", standard, (n) => [n, n, n + 2, x, x, x], ["113", "114"]],
+    ["n+2 n on a dropped pair", dropD, (n) => [n + 2, n, x, x, x, x], ["31"]],
+    ["octave n x n+2", standard, (n) => [n, x, n + 2, x, x, x], ["13", "14"]],
+    ["octave n x n+3", standard, (n) => [x, x, n, x, n + 3, x], ["14"]],
+  ];
+  test.each(cases)("%s", (_, neck, shape, accepted) => {
+    for (let n = 1; n <= 12; n++) expect(accepted).toContain(firstFingers(neck, shape(n)));
+  });
+
+  test("n n+3 low on the neck", () => {
+    for (const n of [1, 2, 3, 4, 5])
+      expect(firstFingers(standard, [x, x, x, n, n + 3, x])).toBe("14");
+  });
+
+  test("open strings leave the hand free", () => {
+    expect(firstFingers(standard, [0, 2, x, x, x, x])).toBe("1");
+    expect(firstFingers(standard, [x, 0, 2, x, x, x])).toBe("1");
+    expect(["12", "13"]).toContain(firstFingers(standard, [x, x, 0, 2, 3, x]));
+    expect(rankFingers(dropD, [0, 0, 0, x, x, x])).toMatchObject([{ effort: 0, reachMm: 0 }]);
+  });
+
+  test("easiest first: one finger in drop D before any three, the open grip before all", () => {
+    expect(grips(dropD, "C", [0, 7, 12])[0]).toEqual([10, 10, 10, x, x, x]);
+    expect(grips(dropD, "D", [0, 7, 12])[0]).toEqual([0, 0, 0, x, x, x]);
+    expect(grips(standard, "E", [0, 7, 12])[0]).toEqual([0, 2, 2, x, x, x]);
+  });
+});
+
+describe("what makes a grip hard", () => {
+  const effort = (fretting: Fretting, neck = standard) =>
+    rankFingers(neck, fretting)[0]?.effort ?? Infinity;
+
+  test("fret 1 is harder than fret 7, three frets than two, fretted than open", () => {
+    expect(effort([1, 3, 3, x, x, x])).toBeGreaterThan(effort([7, 9, 9, x, x, x]));
+    expect(effort([x, x, x, 3, 6, x])).toBeGreaterThan(effort([3, 5, x, x, x, x]));
+    expect(effort([3, 5, 5, x, x, x])).toBeGreaterThan(effort([0, 2, 2, x, x, x]));
+  });
+
+  test("a bar over six strings is harder than one over three", () => {
+    expect(effort([3, 3, 3, 3, 3, 3])).toBeGreaterThan(effort([3, 3, 3, x, x, x]));
+  });
+
+  test("what no hand reaches has no fingering", () => {
+    expect(rankFingers(standard, [1, 8, x, x, x, x])).toEqual([]);
+    // An open string inside a bar, and five frets for four fingers.
+    expect(rankFingers(standard, [1, 2, 3, 4, 5, x])).toEqual([]);
+  });
+});
+
+describe("laws", () => {
+  const anyFretting = fc.array(fc.option(fc.integer({ min: 0, max: 15 }), { nil: null }), {
+    minLength: 6,
+    maxLength: 6,
+  });
+
+  test("every fingering is legal", () => {
+    fc.assert(
+      fc.property(anyFretting, (fretting) => {
+        for (const { fingers } of rankFingers(standard, fretting)) {
+          for (const [a, first] of fingers.entries()) {
+            expect(first !== 0).toBe(Boolean(fretting[a]));
+            for (const [b, second] of fingers.entries()) {
+              if (b <= a || first === 0 || second === 0) continue;
+              const [low, high] = [fretting[a] ?? 0, fretting[b] ?? 0];
+              if (first === second) expect(low).toBe(high);
+              else if (first !== "T" && second !== "T" && low === high)
+                expect(second).toBeGreaterThan(first);
+              else if (first !== "T" && second !== "T") expect(second > first).toBe(high > low);
+              if (first !== second) continue;
+              const inside = fretting.slice(a, b).filter((fret) => fret !== null);
+              expect(Math.min(...(inside as number[]))).toBe(low);
+            }
+          }
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test("an effort is the sum of its parts, and the list is in order", () => {
+    fc.assert(
+      fc.property(anyFretting, (fretting) => {
+        const ways = rankFingers(standard, fretting);
+        for (const { effort, terms } of ways) {
+          const sum = Object.values(terms).reduce((total: number, term: number) => total + term, 0);
+          expect(effort).toBeCloseTo(Math.max(0, sum), 9);
+        }
+        const efforts = ways.map(({ effort }) => effort);
+        expect([...efforts].sort((a, b) => a - b)).toEqual(efforts);
+      }),
+    );
+  });
+
+  test("a larger hand never makes a shape harder", () => {
+    const best = (fretting: Fretting, hand: Hand) =>
+      rankFingers(standard, fretting, { hand })[0]?.effort ?? Infinity;
+    const span = fc.integer({ min: 110, max: 200 });
+    fc.assert(
+      fc.property(anyFretting, span, span, (fretting, a, b) => {
+        const small = best(fretting, { ...DEFAULT_HAND, spanMm: Math.min(a, b) });
+        const large = best(fretting, { ...DEFAULT_HAND, spanMm: Math.max(a, b) });
+        expect(large).toBeLessThanOrEqual(small + 1e-9);
+      }),
+    );
+  });
+
+  test("raising a shape one fret never opens the hand further", () => {
+    const reachOf = (way: Fingering | undefined) => way?.terms.reach ?? Infinity;
+    const shape = fc.array(fc.option(fc.integer({ min: 1, max: 4 }), { nil: null }), {
+      minLength: 6,
+      maxLength: 6,
+    });
+    fc.assert(
+      fc.property(shape, fc.integer({ min: 0, max: 12 }), (frets, place) => {
+        const at = (up: number) => frets.map((fret) => (fret === null ? null : fret + up));
+        for (const low of rankFingers(standard, at(place))) {
+          const high = rankFingers(standard, at(place + 1)).find(
+            ({ fingers }) => fingers.join() === low.fingers.join(),
+          );
+          expect(reachOf(high)).toBeLessThanOrEqual(reachOf(low) + 1e-9);
+        }
+      }),
+    );
+  });
+
+  test("figures are finite on fanned necks with 4 to 10 strings", () => {
+    for (let strings = 4; strings <= 10; strings++) {
+      const midi = Array.from({ length: strings }, (_, string) => 20 + string * 5);
+      const neck = neckOf(midi, { scaleMm: 720, trebleScaleMm: 640 });
+      for (const { semitones } of STACKS) {
+        for (const { best } of findGrips(neck, note("A"), semitones)) {
+          expect(Number.isFinite(best.effort) && Number.isFinite(best.reachMm)).toBe(true);
+        }
+      }
+    }
+  });
+});
+
+describe("the player's own hand and school", () => {
+  test("a finger or a bar that is not there is never used", () => {
+    const hand: Hand = { ...DEFAULT_HAND, without: [4, "barre"] };
+    for (const { best, others } of findGrips(standard, note("C"), [0, 7, 12], { hand })) {
+      for (const { fingers } of [best, ...others]) {
+        const used = fingers.filter((finger) => finger !== 0);
+        expect(used).not.toContain(4);
+        expect(new Set(used).size).toBe(used.length);
+      }
+    }
+  });
+
+  test("a school reorders the answers and keeps them all", () => {
+    const ways = (
+      school: "ring and little" | "ring barre" | "index and little",
+      fretting: Fretting,
+    ) =>
+      rankFingers(standard, fretting, { school }).map(({ fingers }) =>
+        fingers.filter(Boolean).join(""),
+      );
+    const five: Fretting = [5, 7, 7, x, x, x];
+    expect(ways("ring and little", five)[0]).toBe("134");
+    expect(ways("ring barre", five)[0]).toBe("133");
+    expect(ways("index and little", [5, 7, x, x, x, x])[0]).toBe("14");
+    expect([...ways("ring barre", five)].sort()).toEqual([...ways("ring and little", five)].sort());
+  });
+
+  test("the thumb frets only the thickest string", () => {
+    for (const { fingers } of rankFingers(standard, [2, 2, 2, 2, 2, 2])) {
+      expect(fingers.slice(1)).not.toContain("T");
+    }
+  });
+});

@@ -1,0 +1,57 @@
+/** A fretting finger: 1 index, 2 middle, 3 ring, 4 little, T thumb round the neck. */
+export type Finger = 1 | 2 | 3 | 4 | "T";
+
+/** What a player cannot or will not use. */
+export type Exclusion = Finger | "barre";
+
+export interface Hand {
+  /** Index tip to little tip with the hand spread flat, in mm. */
+  readonly spanMm: number;
+  readonly without: readonly Exclusion[];
+}
+
+/** The span that the limits below are stated for (from memory). */
+export const REFERENCE_SPAN_MM = 150;
+
+export const DEFAULT_HAND: Hand = { spanMm: REFERENCE_SPAN_MM, without: [] };
+
+/** The usual ways to finger a five; a school changes the order of answers, never the answers. */
+export const SCHOOLS = ["ring and little", "ring barre", "index and little"] as const;
+export type School = (typeof SCHOOLS)[number];
+export const DEFAULT_SCHOOL: School = "ring and little";
+
+interface PairLimit {
+  readonly comfortMm: number;
+  readonly hardMm: number;
+}
+
+/**
+ * Along-neck distance between two fingertips, in mm at a 150 mm span: comfortable, and the most
+ * that can be held. Starting values of docs/models.md; the hard 1-4 limit is a judgement.
+ */
+const PAIR_LIMITS: Readonly<Record<string, PairLimit>> = {
+  "1-2": { comfortMm: 40, hardMm: 72 },
+  "1-3": { comfortMm: 66, hardMm: 102 },
+  "1-4": { comfortMm: 92, hardMm: 126 },
+  "2-3": { comfortMm: 34, hardMm: 70 },
+  "2-4": { comfortMm: 64, hardMm: 92 },
+  "3-4": { comfortMm: 34, hardMm: 70 },
+  // The thumb opposes the index; it reaches little further than the index itself (a judgement).
+  "T-1": { comfortMm: 20, hardMm: 45 },
+  "T-2": { comfortMm: 40, hardMm: 75 },
+  "T-3": { comfortMm: 60, hardMm: 100 },
+  "T-4": { comfortMm: 80, hardMm: 115 },
+};
+
+/** The limits between two fingers (the lower first) for this hand, in mm along the neck. */
+export function pairLimit(hand: Hand, lower: Finger, higher: Finger): PairLimit {
+  const limit = PAIR_LIMITS[`${lower}-${higher}`];
+  if (!limit) throw new RangeError(`no pair of fingers ${lower}-${higher}`);
+  const scale = hand.spanMm / REFERENCE_SPAN_MM;
+  return { comfortMm: limit.comfortMm * scale, hardMm: limit.hardMm * scale };
+}
+
+/** The furthest that this hand reaches along the neck: its hard limit between index and little, in mm. */
+export function handReachMm(hand: Hand): number {
+  return pairLimit(hand, 1, 4).hardMm;
+}

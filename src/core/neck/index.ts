@@ -1,0 +1,17 @@
+export {
+  acrossMm,
+  FINGERTIP_SHARE,
+  fingertipMm,
+  fretDistanceMm,
+  stringScaleMm,
+  wireMm,
+} from "./geometry";
+export {
+  DEFAULT_FRETS,
+  makeNeck,
+  MAX_FRETS,
+  type Neck,
+  type NeckInput,
+  type NeckMeasures,
+} from "./neck";
+export { findPositions, type Position } from "./positions";

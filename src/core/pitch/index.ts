@@ -1,0 +1,23 @@
+export {
+  midiOf,
+  noteText,
+  octaveOf,
+  parseNote,
+  pitchClass,
+  pitchClassOf,
+  plainSigns,
+  SEMITONES_PER_OCTAVE,
+  type Letter,
+  type Midi,
+  type Note,
+  type PitchClass,
+} from "./note";
+export {
+  degreeName,
+  pitchText,
+  pitchTextOver,
+  spellDegree,
+  spellPitchClass,
+  type Accidentals,
+} from "./spelling";
+export { A4_HZ, frequencyHz } from "./frequency";

@@ -1,0 +1,143 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { Interval, Note as TonalNote } from "tonal";
+import {
+  degreeName,
+  frequencyHz,
+  midiOf,
+  noteText,
+  octaveOf,
+  parseNote,
+  pitchClass,
+  pitchClassOf,
+  pitchText,
+  pitchTextOver,
+  spellDegree,
+  spellPitchClass,
+  type Note,
+} from ".";
+
+const note = (text: string): Note => {
+  const read = parseNote(text);
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+
+describe("frequency", () => {
+  // Equal-tempered frequencies at A4 = 440 Hz (ISO 16), as in any acoustics handbook's table.
+  test.each([
+    ["C#1", 34.648],
+    ["E1", 41.203],
+    ["F#1", 46.249],
+    ["A1", 55.0],
+    ["B1", 61.735],
+    ["C2", 65.406],
+    ["D2", 73.416],
+    ["E2", 82.407],
+    ["G2", 97.999],
+    ["A2", 110.0],
+    ["C3", 130.813],
+    ["D3", 146.832],
+    ["G3", 195.998],
+    ["A3", 220.0],
+    ["B3", 246.942],
+    ["E4", 329.628],
+  ])("%s is %d Hz", (name, hz) => {
+    const midi = midiOf(note(name.slice(0, -1)), Number(name.slice(-1)));
+    expect(frequencyHz(midi)).toBeCloseTo(hz, 3);
+  });
+
+  test("follows the reference pitch", () => {
+    expect(frequencyHz(69, 432)).toBe(432);
+    expect(frequencyHz(57, 442)).toBe(221);
+  });
+
+  test("agrees with tonal, the reference library, on every MIDI number", () => {
+    for (let midi = 0; midi <= 127; midi++) {
+      expect(frequencyHz(midi)).toBeCloseTo(TonalNote.freq(TonalNote.fromMidi(midi)) ?? NaN, 6);
+    }
+  });
+});
+
+describe("notes", () => {
+  test("read like tonal reads them, in every octave", () => {
+    for (const letter of "CDEFGAB") {
+      for (const sign of ["", "#", "b", "##", "bb"]) {
+        for (let octave = 0; octave <= 8; octave++) {
+          const tonal = TonalNote.midi(`${letter}${sign}${octave}`);
+          expect(midiOf(note(letter + sign), octave)).toBe(tonal);
+        }
+      }
+    }
+  });
+
+  test.each(["c#", "C♯", " C# "])("'%s' is C#", (text) => expect(noteText(note(text))).toBe("C#"));
+
+  test.each(["", "H", "C#b", "C###", "5", "Cis"])("'%s' is refused", (text) => {
+    const read = parseNote(text, "root");
+    expect(read).toMatchObject({ ok: false, problem: { field: "root" } });
+  });
+
+  test("an octave goes with the letter: Cb4 is B3", () => {
+    expect(midiOf(note("Cb"), 4)).toBe(59);
+    expect(octaveOf(note("Cb"), 59)).toBe(4);
+    expect(octaveOf(note("B#"), 60)).toBe(3);
+  });
+});
+
+describe("spelling", () => {
+  test.each([
+    ["F#", 7, "C#"],
+    ["Bb", 7, "F"],
+    ["A", 4, "C#"],
+    ["Eb", 3, "Gb"],
+    ["C", -5, "G"],
+    ["B", 7, "F#"],
+    ["D", 14, "E"],
+    ["C", 6, "Gb"],
+  ])("%s + %i semitones is %s", (root, semitones, expected) => {
+    expect(noteText(spellDegree(note(root), semitones))).toBe(expected);
+  });
+
+  test("agrees with tonal's transposition for every root and degree", () => {
+    const intervals = ["P1", "m2", "M2", "m3", "M3", "P4", "d5", "P5", "m6", "M6", "m7", "M7"];
+    for (const letter of "CDEFGAB") {
+      for (const sign of ["", "#", "b"]) {
+        for (const interval of intervals) {
+          const expected = TonalNote.transpose(letter + sign, interval);
+          const semitones = Interval.semitones(interval);
+          expect(noteText(spellDegree(note(letter + sign), semitones))).toBe(expected);
+        }
+      }
+    }
+  });
+
+  test("every pitch class is spelled as itself, whatever the player prefers", () => {
+    for (const accidentals of ["mixed", "sharps", "flats"] as const) {
+      for (let pc = 0; pc < 12; pc++) {
+        expect(pitchClassOf(spellPitchClass(pc, accidentals))).toBe(pc);
+      }
+    }
+  });
+
+  test("pitches are written with their scientific octave", () => {
+    expect(pitchText(40)).toBe("E2");
+    expect(pitchText(61, "flats")).toBe("Db4");
+    expect(pitchTextOver(note("F#"), 61)).toBe("C#4");
+    expect(pitchTextOver(note("Gb"), 61)).toBe("Db4");
+    expect(pitchTextOver(note("G#"), 60)).toBe("B#3");
+  });
+
+  test("degrees above and below the root have one name", () => {
+    expect([0, 7, 12, -5, 14, 3, 6].map(degreeName)).toEqual(["R", "5", "R", "5", "2", "b3", "b5"]);
+  });
+});
+
+test("pitch classes repeat every octave, below zero too", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: -200, max: 200 }), (semitones) => {
+      expect(pitchClass(semitones + 12)).toBe(pitchClass(semitones));
+      expect(pitchClass(semitones)).toBeGreaterThanOrEqual(0);
+    }),
+  );
+});

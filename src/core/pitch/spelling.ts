@@ -1,0 +1,68 @@
+import {
+  LETTERS,
+  noteText,
+  octaveOf,
+  parseNote,
+  pitchClass,
+  pitchClassOf,
+  type Midi,
+  type Note,
+  type PitchClass,
+} from "./note";
+
+/** How a player wants the five black keys spelled. */
+export type Accidentals = "mixed" | "sharps" | "flats";
+
+/**
+ * "mixed" is what charts mostly write for a root (common practice): C# and F# sharp, the rest flat.
+ */
+const SPELLINGS: Readonly<Record<Accidentals, readonly string[]>> = {
+  mixed: ["C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"],
+  sharps: ["C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B"],
+  flats: ["C", "Db", "D", "Eb", "E", "F", "Gb", "G", "Ab", "A", "Bb", "B"],
+};
+
+/** Letters above the root for each interval class: a flat third is still a third, and so on. */
+const DEGREE_LETTERS = [0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6];
+
+/** The twelve pitch classes above a root, as players write their degrees. */
+const DEGREE_NAMES = ["R", "b2", "2", "b3", "3", "4", "b5", "5", "b6", "6", "b7", "7"];
+
+export function spellPitchClass(pc: PitchClass, accidentals: Accidentals = "mixed"): Note {
+  const text = SPELLINGS[accidentals][pitchClass(pc)] ?? "";
+  const note = parseNote(text);
+  if (!note.ok) throw new RangeError(`${pc} is not a pitch class; use a whole number`);
+  return note.value;
+}
+
+/**
+ * The note so many semitones above (or below) a spelled root, keeping the degree's letter:
+ * the fifth of F# is C#, the fifth of Bb is F, the third of A is C#.
+ */
+export function spellDegree(root: Note, semitones: number): Note {
+  const degree = pitchClass(semitones);
+  const index = LETTERS.indexOf(root.letter) + (DEGREE_LETTERS[degree] ?? 0);
+  const letter = LETTERS[index % LETTERS.length] ?? root.letter;
+  const wanted = pitchClass(pitchClassOf(root) + degree);
+  const plain = pitchClassOf({ letter, accidental: 0 });
+  // The shortest way round from the plain letter to the wanted pitch class: -6 to 5.
+  const accidental = pitchClass(wanted - plain + 6) - 6;
+  return { letter, accidental };
+}
+
+/** A degree's name from its distance to the root: 0 "R", 7 or -5 "5", 3 "b3", 14 "2". */
+export function degreeName(semitones: number): string {
+  return DEGREE_NAMES[pitchClass(semitones)] ?? "R";
+}
+
+/** A pitch with its scientific octave: 40 is "E2". */
+export function pitchText(midi: Midi, accidentals: Accidentals = "mixed"): string {
+  const note = spellPitchClass(midi, accidentals);
+  return `${noteText(note)}${octaveOf(note, midi)}`;
+}
+
+/** The same for a pitch that belongs to a chord on `root`, spelled as its degree. */
+export function pitchTextOver(root: Note, midi: Midi): string {
+  const note = spellDegree(root, midi - pitchClassOf(root));
+  return `${noteText(note)}${octaveOf(note, midi)}`;
+}

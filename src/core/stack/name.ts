@@ -1,0 +1,71 @@
+import {
+  noteText,
+  pitchClass,
+  pitchClassOf,
+  spellDegree,
+  spellPitchClass,
+  type Midi,
+  type Note,
+  type PitchClass,
+} from "../pitch";
+
+/** Chord names by the pitch classes over the root, in the order in which a reading is preferred. */
+const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: string])[] = [
+  [[0, 7], "5"],
+  [[0], " octave"],
+  [[0, 4, 7], ""],
+  [[0, 3, 7], "m"],
+  [[0, 5, 7], "sus4"],
+  [[0, 2, 7], "sus2"],
+  [[0, 4], "(no5)"],
+  [[0, 3], "m(no5)"],
+  [[0, 6], "5(b5)"],
+  [[0, 8], "5(#5)"],
+  [[0, 3, 6], "dim"],
+  [[0, 4, 8], "aug"],
+  [[0, 4, 7, 11], "maj7"],
+  [[0, 4, 7, 10], "7"],
+  [[0, 3, 7, 10], "m7"],
+  [[0, 4, 10], "7(no5)"],
+  [[0, 3, 10], "m7(no5)"],
+  [[0, 7, 10], "7(no3)"],
+];
+
+export interface ChordName {
+  readonly name: string;
+  readonly root: Note;
+}
+
+/**
+ * Names what sounds: "D5", "D5/A" (fifth in the bass), "D octave", "Dm". Given a root, only names
+ * on that root are tried; else the lowest pitch's comes first. What has no name is told by its
+ * notes. `sounding` must not be empty.
+ */
+export function nameChord(sounding: readonly Midi[], root?: Note): ChordName {
+  const pitches = [...sounding].sort((a, b) => a - b);
+  const bass = pitchClass(pitches[0] ?? 0);
+  const classes = [...new Set(pitches.map(pitchClass))];
+  const roots = root ? [root] : classes.map((pc) => spellPitchClass(pc));
+  for (const candidate of roots) {
+    const suffix = findSuffix(candidate, classes, pitches.length);
+    if (suffix === null) continue;
+    const onBass = pitchClassOf(candidate) === bass;
+    const slash = onBass
+      ? ""
+      : `/${noteText(spellDegree(candidate, bass - pitchClassOf(candidate)))}`;
+    return { name: noteText(candidate) + suffix + slash, root: candidate };
+  }
+  const first = root ?? spellPitchClass(bass);
+  const notes = classes.map((pc) => noteText(spellDegree(first, pc - pitchClassOf(first))));
+  return { name: notes.join(" "), root: first };
+}
+
+function findSuffix(root: Note, classes: readonly PitchClass[], notes: number): string | null {
+  const degrees = classes.map((pc) => pitchClass(pc - pitchClassOf(root))).sort((a, b) => a - b);
+  if (degrees.length === 1 && degrees[0] === 0) return notes > 1 ? " octave" : "";
+  const quality = QUALITIES.find(
+    ([semitones]) =>
+      semitones.length === degrees.length && semitones.every((tone, i) => tone === degrees[i]),
+  );
+  return quality?.[1] ?? null;
+}

@@ -1,0 +1,71 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { makeNeck } from "../neck";
+import { parseNote, type Note } from "../pitch";
+import { findStackPositions, makeStack, nameChord, stackName, STACKS } from ".";
+
+const note = (text: string): Note => {
+  const read = parseNote(text);
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+
+test("the stacks carry the names players say", () => {
+  expect(STACKS.map(({ name }) => name)).toEqual(["R 5", "R 5 8", "5 R", "5 R 5", "5 R 3", "R 8"]);
+});
+
+test("a tone is told by its degree, octaves of the root by their number", () => {
+  expect(stackName([0, 7, 12, 24])).toBe("R 5 8 15");
+  expect(stackName([-12, 3, 10, 14])).toBe("R b3 b7 2");
+});
+
+describe("names of what sounds", () => {
+  test.each([
+    [[50, 57], "D", "D5"],
+    [[50, 57, 62], "D", "D5"],
+    [[45, 50], "D", "D5/A"],
+    [[48, 60], "C", "C octave"],
+    [[43, 48, 52], "C", "C/G"],
+    [[54, 61], "F#", "F#5"],
+    [[46, 53], "Bb", "Bb5"],
+    [[48, 55, 62], "C", "Csus2"],
+    [[48, 54], "C", "C5(b5)"],
+  ])("%j over %s is %s", (midi, root, expected) => {
+    expect(nameChord(midi, note(root)).name).toBe(expected);
+  });
+
+  test("without a root it finds one: x 5 7 7 6 x is D minor", () => {
+    expect(nameChord([50, 57, 62, 65]).name).toBe("Dm");
+    expect(nameChord([43, 48]).name).toBe("C5/G");
+  });
+
+  test("what has no name is told by its notes", () => {
+    expect(nameChord([48, 49, 50], note("C")).name).toBe("C Db D");
+  });
+
+  test("an octave higher has the same name, whatever sounds", () => {
+    const chord = fc.array(fc.integer({ min: 30, max: 70 }), { minLength: 1, maxLength: 6 });
+    fc.assert(
+      fc.property(chord, (midi) => {
+        expect(nameChord(midi.map((pitch) => pitch + 12)).name).toBe(nameChord(midi).name);
+      }),
+    );
+  });
+});
+
+test("a stack is put in order, and nonsense is refused", () => {
+  expect(makeStack([7, 0, 12])).toEqual({ ok: true, value: [0, 7, 12] });
+  for (const bad of [[], [0.5], [NaN], [0, 100], Array(11).fill(0)]) {
+    expect(makeStack(bad)).toMatchObject({ ok: false, problem: { field: "stack" } });
+  }
+});
+
+test("positions of a stack are those of its degrees, each with its distance to the root", () => {
+  const neck = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 12 });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  const found = findStackPositions(neck.value, note("C"), [-5, 0, 4]);
+  expect(new Set(found.map(({ degree }) => degree))).toEqual(new Set([0, 4, 7]));
+  expect(found).toContainEqual({ string: 1, fret: 3, midi: 48, degree: 0 });
+  expect(found).toContainEqual({ string: 0, fret: 3, midi: 43, degree: 7 });
+  expect(found.every(({ midi, degree }) => midi % 12 === degree)).toBe(true);
+});

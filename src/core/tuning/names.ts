@@ -1,0 +1,209 @@
+import {
+  noteText,
+  parseNote,
+  pitchClass,
+  plainSigns,
+  spellPitchClass,
+  type Midi,
+  type Note,
+} from "../pitch";
+import { failure, success, type Result } from "../result";
+import {
+  doubleDropFamily,
+  dropFamily,
+  MIN_OPEN_STRINGS,
+  openFamily,
+  regularFamily,
+  standardFamily,
+  type Family,
+  type OpenQuality,
+} from "./families";
+import {
+  MAX_STRINGS,
+  MIN_STRINGS,
+  samePitches,
+  usualMidi,
+  type Tuning,
+  type TuningKind,
+} from "./tuning";
+
+const DEFAULT_STRINGS = 6;
+const COUNT_WORDS = ["four", "five", "six", "seven", "eight", "nine", "ten"];
+const STEP_WORDS: Readonly<Record<string, number>> = { a: 1, one: 1, two: 2, three: 3, four: 4 };
+
+const REGULAR_STEPS: Readonly<Record<string, number>> = {
+  "minor thirds": 3,
+  "major thirds": 4,
+  fourths: 5,
+  "augmented fourths": 6,
+  fifths: 7,
+};
+
+/** Tunings with a name of their own that no family explains (the last two are GNU LilyPond's). */
+const SPECIAL: readonly Tuning[] = [
+  { name: "DADGAD", kind: "modal", midi: [38, 45, 50, 55, 57, 62] },
+  { name: "Asus4", kind: "modal", midi: [40, 45, 50, 52, 57, 64] },
+  { name: "Lute", kind: "modal", midi: [40, 45, 50, 54, 59, 64] },
+];
+
+const NOTE = "([a-g](?:##?|bb?)?)";
+
+interface Rule {
+  readonly pattern: RegExp;
+  readonly read: (match: RegExpExecArray, strings: number) => Result<readonly (readonly Midi[])[]>;
+}
+
+const RULES: readonly Rule[] = [
+  { pattern: /^(?:standard)?$/, read: (_, strings) => success([usualMidi(strings)]) },
+  {
+    pattern: new RegExp(`^${NOTE}(?: standard)?$`),
+    read: (match, strings) => inFamily(standardFamily, match[1], strings),
+  },
+  {
+    pattern:
+      /^(?:tuned )?(?:down )?(?:(?:(a|one|two|three|four) )?(half|whole)[ -]?steps?|(\d\d?) semitones?)(?: (down|up))?$/,
+    read: (match, strings) => {
+      const [text, count, size, semitones, direction] = match;
+      const step = size
+        ? (STEP_WORDS[count ?? "one"] ?? 1) * (size === "half" ? 1 : 2)
+        : Number(semitones);
+      const up = direction === "up" && !text.includes("down");
+      return success([usualMidi(strings).map((midi) => (up ? midi + step : midi - step))]);
+    },
+  },
+  {
+    pattern: new RegExp(`^drop(?:ped)? ${NOTE}$`),
+    read: (match, strings) => inFamily(dropFamily, match[1], strings),
+  },
+  {
+    pattern: new RegExp(`^double drop(?:ped)? ${NOTE}$`),
+    read: (match, strings) => inFamily(doubleDropFamily, match[1], strings),
+  },
+  {
+    pattern: new RegExp(`^(?:open )?${NOTE} ?(sus4)$|^open ${NOTE}(?: ?(major|maj|minor|min|m))?$`),
+    read: (match, strings) => {
+      const [, susNote, sus, note, word = ""] = match;
+      if (strings < MIN_OPEN_STRINGS) {
+        return failure(
+          "tuning",
+          `open tunings by name need six strings or more; write the ${strings} letters`,
+        );
+      }
+      const quality: OpenQuality = sus ? "sus4" : /^m(in(or)?)?$/.test(word) ? "minor" : "major";
+      return inFamily(openFamily(quality), susNote ?? note, strings);
+    },
+  },
+  {
+    pattern: new RegExp(`^(?:all )?(${Object.keys(REGULAR_STEPS).join("|")})(?: from ${NOTE})?$`),
+    read: (match, strings) => {
+      const family = regularFamily(REGULAR_STEPS[match[1] ?? ""] ?? 0);
+      const lowest = spellPitchClass(usualMidi(strings)[0] ?? 0);
+      return inFamily(family, match[2] ?? noteText(lowest), strings);
+    },
+  },
+];
+
+/** What a name says: the pitches it means first, then other places it could mean. */
+export interface NamedReading {
+  readonly readings: readonly (readonly Midi[])[];
+}
+
+/**
+ * Reads a tuning told by its name: "Drop C#", "E flat standard", "7-string drop A", "open G minor",
+ * "half step down", "all fourths from E". Returns null where the text is no name at all.
+ */
+export function readName(text: string, strings?: number): Result<NamedReading> | null {
+  const { words, stated } = splitCount(normalise(text));
+  const special = SPECIAL.find((tuning) => tuning.name.toLowerCase() === words);
+  const rule = RULES.find(({ pattern }) => pattern.test(words));
+  if (!special && (!rule || (words === "" && stated === undefined))) return null;
+  if (stated !== undefined && strings !== undefined && stated !== strings) {
+    return failure(
+      "tuning",
+      `'${text.trim()}' is for ${stated} strings; this guitar has ${strings}`,
+    );
+  }
+  const count = stated ?? strings ?? DEFAULT_STRINGS;
+  if (count < MIN_STRINGS || count > MAX_STRINGS) {
+    return failure("tuning", `${count} strings: Tenon knows ${MIN_STRINGS} to ${MAX_STRINGS}`);
+  }
+  if (special && special.midi.length === count) return success({ readings: [special.midi] });
+  const match = rule?.pattern.exec(words);
+  if (!rule || !match)
+    return failure("tuning", `${special?.name ?? words} is for six strings, not ${count}`);
+  const read = rule.read(match, count);
+  return read.ok ? success({ readings: read.value }) : read;
+}
+
+/** The name and kind of a set of pitches, or null where no name fits. Reading the name gives the pitches. */
+export function findName(midi: readonly Midi[]): Tuning | null {
+  const special = SPECIAL.find((tuning) => samePitches(tuning.midi, midi));
+  if (special) return special;
+  const prefix = midi.length === DEFAULT_STRINGS ? "" : `${midi.length}-string `;
+  const named = [...nameCandidates(midi)].find(({ name }) => {
+    const read = readName(prefix + name);
+    return read?.ok && samePitches(read.value.readings[0] ?? [], midi);
+  });
+  if (!named) return null;
+  const name = prefix ? prefix + lowerFirstWord(named.name) : named.name;
+  return { name, kind: named.kind, midi };
+}
+
+function* nameCandidates(midi: readonly Midi[]): Generator<{ name: string; kind: TuningKind }> {
+  const lowest = midi[0] ?? 0;
+  const second = midi[1] ?? 0;
+  const note = noteText(spellPitchClass(lowest));
+  const isUsual = samePitches(usualMidi(midi.length), midi);
+  yield {
+    name: isUsual && midi.length === DEFAULT_STRINGS ? "Standard" : `${note} standard`,
+    kind: "standard",
+  };
+  yield { name: `Drop ${note}`, kind: "drop" };
+  yield { name: `Double drop ${note}`, kind: "double drop" };
+  for (const root of new Set([pitchClass(lowest), pitchClass(second)])) {
+    const rootText = noteText(spellPitchClass(root));
+    yield { name: `Open ${rootText}`, kind: "open" };
+    yield { name: `Open ${rootText} minor`, kind: "open" };
+    yield { name: `${rootText}sus4`, kind: "modal" };
+  }
+  for (const steps of Object.keys(REGULAR_STEPS)) {
+    yield { name: `All ${steps}`, kind: "regular" };
+    yield { name: `All ${steps} from ${note}`, kind: "regular" };
+  }
+}
+
+/** "Drop A" is "7-string drop A"; a note's own capital stays. */
+function lowerFirstWord(name: string): string {
+  return /^(Drop|Double|Open|All) /.test(name)
+    ? name.charAt(0).toLowerCase() + name.slice(1)
+    : name;
+}
+
+function normalise(text: string): string {
+  return plainSigns(text)
+    .toLowerCase()
+    .replace(/\s+/g, " ")
+    .replace(/\b([a-g])[ -]flat\b/g, "$1b")
+    .replace(/\b([a-g])[ -]sharp\b/g, "$1#")
+    .replace(/\b(guitar|tuning)\b/g, "")
+    .replace(/\s+/g, " ")
+    .trim();
+}
+
+function splitCount(text: string): { words: string; stated: number | undefined } {
+  const match = new RegExp(`\\b(\\d+|${COUNT_WORDS.join("|")})[ -]?strings?\\b,?`).exec(text);
+  if (!match) return { words: text, stated: undefined };
+  const word = match[1] ?? "";
+  const index = COUNT_WORDS.indexOf(word);
+  const words = text.replace(match[0], "").replace(/\s+/g, " ").trim();
+  return { words, stated: index < 0 ? Number(word) : index + MIN_STRINGS };
+}
+
+function inFamily(
+  family: Family,
+  noteWord: string | undefined,
+  strings: number,
+): Result<readonly (readonly Midi[])[]> {
+  const note: Result<Note> = parseNote(noteWord ?? "", "tuning");
+  return note.ok ? success(family(note.value, strings)) : note;
+}

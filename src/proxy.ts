@@ -1,0 +1,62 @@
+import { NextResponse, type NextRequest } from "next/server";
+
+/**
+ * Guards every request: only hosts of this machine, no writes from foreign pages, and a content
+ * policy with a nonce of its own. Tenon needs nothing from any network.
+ */
+export function proxy(request: NextRequest): NextResponse {
+  const host = request.headers.get("host") ?? "";
+  if (!isLocalHost(host)) return refuse(421, "Tenon answers only on this machine's own address.");
+  if (!isSafeMethod(request.method) && !isSameOrigin(request.headers.get("origin"), host)) {
+    return refuse(403, "Tenon takes changes only from its own pages.");
+  }
+  const policy = contentPolicy(crypto.randomUUID().replaceAll("-", ""));
+  const headers = new Headers(request.headers);
+  headers.set("Content-Security-Policy", policy);
+  const response = NextResponse.next({ request: { headers } });
+  response.headers.set("Content-Security-Policy", policy);
+  return withSafeHeaders(response);
+}
+
+function isLocalHost(host: string): boolean {
+  return /^(127\.0\.0\.1|localhost|\[::1\])(:\d{1,5})?$/.test(host);
+}
+
+function isSafeMethod(method: string): boolean {
+  return method === "GET" || method === "HEAD" || method === "OPTIONS";
+}
+
+/** A browser sends Origin with every write; a write without one did not come from a page of Tenon. */
+function isSameOrigin(origin: string | null, host: string): boolean {
+  return origin === `http://${host}`;
+}
+
+function contentPolicy(nonce: string): string {
+  const development = process.env.NODE_ENV === "development";
+  return [
+    "default-src 'self'",
+    `script-src 'self' 'nonce-${nonce}'${development ? " 'unsafe-eval'" : ""}`,
+    development ? "style-src 'self' 'unsafe-inline'" : `style-src 'self' 'nonce-${nonce}'`,
+    "style-src-attr 'unsafe-inline'",
+    "worker-src 'self' blob:",
+    "img-src 'self' data: blob:",
+    "object-src 'none'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+  ].join("; ");
+}
+
+function withSafeHeaders(response: NextResponse): NextResponse {
+  response.headers.set("X-Content-Type-Options", "nosniff");
+  response.headers.set("X-Frame-Options", "DENY");
+  response.headers.set("Referrer-Policy", "no-referrer");
+  response.headers.set("Cross-Origin-Opener-Policy", "same-origin");
+  response.headers.set("Cross-Origin-Resource-Policy", "same-origin");
+  response.headers.set("Permissions-Policy", "camera=(), geolocation=(), microphone=(self)");
+  return response;
+}
+
+function refuse(status: number, reason: string): NextResponse {
+  return withSafeHeaders(new NextResponse(`${reason}\n`, { status }));
+}

@@ -1,0 +1,3 @@
+export { retuneText } from "./retuneText";
+export { TuningColumn } from "./TuningColumn";
+export { verdict } from "./verdict";

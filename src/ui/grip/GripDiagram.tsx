@@ -1,0 +1,102 @@
+import { type Neck, wireMm } from "@/core/neck";
+import { type Note } from "@/core/pitch";
+import { type MarkLabel } from "@/server/types";
+import { NeckGrip, type GripScale, type ShownGrip } from "@/ui/neck";
+
+interface GripDiagramProps {
+  readonly neck: Neck;
+  readonly root: Note;
+  readonly grip: ShownGrip;
+  readonly labels: MarkLabel;
+  /** Px between two strings; everything else follows. */
+  readonly pitch: number;
+  readonly label: string;
+  /** Grow to the width there is, up to half as large again. */
+  readonly grows?: boolean;
+}
+
+const FEWEST_FRETS = 4;
+const LARGEST_GROWTH = 1.5;
+
+/** A grip close up: the few frets it needs, at their true proportions, thick string at the bottom. */
+export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: GripDiagramProps) {
+  const { first, last } = fretWindow(grip, neck.frets);
+  const strings = neck.midi.length;
+  const [left, top] = [pitch * 1.5, pitch * 0.75];
+  const boardWidth = pitch * 2 * (last - first + 1);
+  const height = top + pitch * (strings - 1) + pitch * 1.5;
+  const width = left + boardWidth + pitch * 0.5;
+  const startMm = wireMm(neck, 0, first - 1);
+  const pxPerMm = boardWidth / (wireMm(neck, 0, last) - startMm);
+  const wireX = (fret: number) => left + (wireMm(neck, 0, fret) - startMm) * pxPerMm;
+  const scale: GripScale = {
+    silentX: left - pitch * 0.8,
+    stringY: (string) => top + (strings - 1 - string) * pitch,
+    markX: (_, fret) =>
+      fret === 0 ? left - pitch * 0.8 : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
+  };
+  const [boardTop, boardBottom] = [scale.stringY(strings - 1), scale.stringY(0)];
+  const frets = Array.from({ length: last - first + 1 }, (_, index) => first + index);
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${width} ${height}`}
+      width={grows ? "100%" : width}
+      style={{ maxWidth: grows ? width * LARGEST_GROWTH : "100%" }}
+      className="figures block h-auto rounded-md bg-slab"
+    >
+      <rect
+        x={left}
+        y={boardTop}
+        width={boardWidth}
+        height={boardBottom - boardTop}
+        fill="var(--board)"
+      />
+      {[first - 1, ...frets].map((fret) => (
+        <line
+          key={fret}
+          x1={wireX(fret)}
+          x2={wireX(fret)}
+          y1={boardTop}
+          y2={boardBottom}
+          stroke={fret === 0 ? "var(--nut)" : "var(--wire)"}
+          strokeWidth={fret === 0 ? 5 : 1.6}
+        />
+      ))}
+      {neck.midi.map((_, string) => (
+        <line
+          key={string}
+          x1={left}
+          x2={left + boardWidth}
+          y1={scale.stringY(string)}
+          y2={scale.stringY(string)}
+          stroke="var(--string)"
+          strokeWidth={1 + ((strings - 1 - string) / strings) * 2}
+        />
+      ))}
+      {frets.map((fret) => (
+        <text
+          key={fret}
+          x={scale.markX(0, fret)}
+          y={height - pitch * 0.32}
+          textAnchor="middle"
+          fontSize={Math.max(13, pitch * 0.55)}
+          fill="var(--on-slab)"
+        >
+          {fret}
+        </text>
+      ))}
+      <NeckGrip scale={scale} grip={grip} root={root} labels={labels} size={pitch * 0.46} />
+    </svg>
+  );
+}
+
+/** The frets to draw: all that are pressed, one before, and at least four. */
+function fretWindow(grip: ShownGrip, frets: number): { first: number; last: number } {
+  const pressed = grip.fingering.fretting.flatMap((fret) => (fret ? [fret] : []));
+  if (pressed.length === 0) return { first: 1, last: FEWEST_FRETS };
+  const [low, high] = [Math.min(...pressed), Math.max(...pressed)];
+  const last = Math.min(frets, Math.max(high, low - 2 + FEWEST_FRETS));
+  return { first: Math.max(1, Math.min(low - 1, last - FEWEST_FRETS + 1)), last };
+}

@@ -1,0 +1,6 @@
+export { EffortBar } from "./EffortBar";
+export { EffortParts } from "./EffortParts";
+export { FingerChoice } from "./FingerChoice";
+export { fingersText, FretText, spokenFretting } from "./FretText";
+export { GripDiagram } from "./GripDiagram";
+export { GripList } from "./GripList";

@@ -1,0 +1,125 @@
+import { memo } from "react";
+import { type Neck } from "@/core/neck";
+import { noteText, spellPitchClass } from "@/core/pitch";
+import { NoteTspans } from "@/ui/text";
+import { type NeckScale } from "./neckScale";
+
+const INLAY_FRETS = [3, 5, 7, 9, 12, 15, 17, 19, 21, 24, 27, 29, 31, 33, 36];
+const THINNEST_PX = 1.2;
+const THICKEST_PX = 3.6;
+
+interface NeckBoardProps {
+  readonly neck: Neck;
+  readonly scale: NeckScale;
+}
+
+/** The instrument itself: board, wires, inlays, strings, fret numbers and open notes. */
+export const NeckBoard = memo(function NeckBoard({ neck, scale }: NeckBoardProps) {
+  const last = neck.midi.length - 1;
+  const [top, bottom] = [scale.stringY(last) - 16, scale.stringY(0) + 16];
+  const frets = Array.from({ length: neck.frets }, (_, index) => index + 1);
+  const board = [
+    `${scale.wireX(last, 0)},${top}`,
+    `${scale.wireX(last, neck.frets)},${top}`,
+    `${scale.wireX(0, neck.frets)},${bottom}`,
+    `${scale.wireX(0, 0)},${bottom}`,
+  ].join(" ");
+  return (
+    <g aria-hidden="true">
+      <polygon points={board} fill="var(--board)" />
+      {frets.map((fret) => (
+        <Inlay key={fret} neck={neck} scale={scale} fret={fret} />
+      ))}
+      {frets.map((fret) => (
+        <line
+          key={fret}
+          x1={scale.wireX(last, fret)}
+          y1={top}
+          x2={scale.wireX(0, fret)}
+          y2={bottom}
+          stroke="var(--wire)"
+          strokeWidth={1.6}
+        />
+      ))}
+      <line
+        x1={scale.wireX(last, 0)}
+        y1={top}
+        x2={scale.wireX(0, 0)}
+        y2={bottom}
+        stroke="var(--nut)"
+        strokeWidth={5}
+      />
+      {neck.midi.map((midi, string) => (
+        <g key={string}>
+          <line
+            x1={scale.silentX + 12}
+            x2={scale.width - 8}
+            y1={scale.stringY(string)}
+            y2={scale.stringY(string)}
+            stroke="var(--string)"
+            strokeWidth={THICKEST_PX - ((THICKEST_PX - THINNEST_PX) * string) / Math.max(last, 1)}
+          />
+          <text
+            x={22}
+            y={scale.stringY(string)}
+            dy="0.35em"
+            textAnchor="middle"
+            fontSize={18}
+            fontWeight={600}
+            fill="var(--on-slab)"
+          >
+            <NoteTspans>{noteText(spellPitchClass(midi))}</NoteTspans>
+          </text>
+        </g>
+      ))}
+      {frets.map((fret) => (
+        <FretNumber key={fret} neck={neck} scale={scale} fret={fret} />
+      ))}
+    </g>
+  );
+});
+
+interface FretProps extends NeckBoardProps {
+  readonly fret: number;
+}
+
+function FretNumber({ neck, scale, fret }: FretProps) {
+  const landmark = INLAY_FRETS.includes(neck.capo + fret);
+  const room = scale.markX(0, fret) - scale.markX(0, fret - 1);
+  if (!landmark && fret > 1 && room < 19) return null;
+  return (
+    <text
+      x={scale.markX(0, fret)}
+      y={scale.height - 12}
+      textAnchor="middle"
+      fontSize={landmark ? 17 : 15}
+      fontWeight={landmark ? 700 : 400}
+      fill={landmark ? "var(--on-slab)" : "var(--on-slab-muted)"}
+    >
+      {fret}
+    </text>
+  );
+}
+
+function Inlay({ neck, scale, fret }: FretProps) {
+  const onNeck = neck.capo + fret;
+  if (!INLAY_FRETS.includes(onNeck)) return null;
+  const last = neck.midi.length - 1;
+  const double = onNeck % 12 === 0;
+  const shares = double ? [0.25, 0.75] : [0.5];
+  return shares.map((share) => {
+    const string = last * share;
+    const x = (scale.wireX(string, fret) + scale.wireX(string, fret - 1)) / 2;
+    return (
+      <rect
+        key={share}
+        x={x - 3}
+        y={scale.stringY(string) - 13}
+        width={6}
+        height={26}
+        rx={3}
+        fill="var(--inlay)"
+      />
+    );
+  });
+}

@@ -1,0 +1,108 @@
+import { type Fingering } from "@/core/hand";
+import { noteText, spellDegree, type Note } from "@/core/pitch";
+import { toneName } from "@/core/stack";
+import { type MarkLabel } from "@/server/types";
+import { NoteTspans } from "@/ui/text";
+import { labelDrop, markInk, markRole, MarkShape } from "./Mark";
+
+/** The part of a drawing's scale that a grip needs. */
+export interface GripScale {
+  readonly silentX: number;
+  readonly stringY: (string: number) => number;
+  readonly markX: (string: number, fret: number) => number;
+}
+
+export interface ShownGrip {
+  readonly fingering: Fingering;
+  /** Per string, semitones over the lowest sounding root; null where not played. */
+  readonly tones: readonly (number | null)[];
+}
+
+interface NeckGripProps {
+  readonly scale: GripScale;
+  readonly grip: ShownGrip;
+  readonly root: Note;
+  readonly labels: MarkLabel;
+  /** Half the height of a mark, in px. */
+  readonly size: number;
+}
+
+/** One fingering: its marks large, a bar where one finger lies across, a cross on silent strings. */
+export function NeckGrip({ scale, grip, root, labels, size }: NeckGripProps) {
+  const { fretting, fingers } = grip.fingering;
+  return (
+    <g aria-hidden="true" className="pointer-events-none">
+      {barres(grip.fingering).map(({ fret, low, high }) => (
+        <line
+          key={`${fret}-${low}`}
+          x1={scale.markX(low, fret)}
+          y1={scale.stringY(low)}
+          x2={scale.markX(high, fret)}
+          y2={scale.stringY(high)}
+          stroke="var(--on-slab)"
+          strokeOpacity={0.45}
+          strokeWidth={size * 1.7}
+          strokeLinecap="round"
+        />
+      ))}
+      {fretting.map((fret, string) => {
+        const y = scale.stringY(string);
+        const tone = grip.tones[string];
+        if (fret === null || tone === null || tone === undefined) {
+          return <Cross key={string} x={scale.silentX} y={y} size={size * 0.5} />;
+        }
+        const role = markRole(tone);
+        const finger = fingers[string];
+        const label =
+          labels === "note"
+            ? noteText(spellDegree(root, tone))
+            : labels === "finger" && finger
+              ? String(finger)
+              : toneName(tone);
+        const x = scale.markX(string, fret);
+        return (
+          <g key={string}>
+            <MarkShape role={role} x={x} y={y} size={size} />
+            <text
+              x={x}
+              y={y + labelDrop(role) * size}
+              dy="0.35em"
+              textAnchor="middle"
+              fontSize={size * (label.length > 1 ? 1.1 : 1.35)}
+              fontWeight={700}
+              fill={markInk(role)}
+            >
+              <NoteTspans>{label}</NoteTspans>
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+function Cross({ x, y, size }: { readonly x: number; readonly y: number; readonly size: number }) {
+  return (
+    <path
+      d={`M ${x - size} ${y - size} L ${x + size} ${y + size} M ${x + size} ${y - size} L ${x - size} ${y + size}`}
+      stroke="var(--on-slab)"
+      strokeWidth={size * 0.42}
+      strokeLinecap="round"
+    />
+  );
+}
+
+interface Barre {
+  readonly fret: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Where one finger lies on several strings, from its thickest to its thinnest. */
+function barres({ fretting, fingers }: Fingering): readonly Barre[] {
+  return [...new Set(fingers)].flatMap((finger) => {
+    if (finger === 0) return [];
+    const [low, high] = [fingers.indexOf(finger), fingers.lastIndexOf(finger)];
+    return low === high ? [] : [{ fret: fretting[low] ?? 0, low, high }];
+  });
+}

@@ -1,0 +1,104 @@
+import { useRef, useState, type KeyboardEvent } from "react";
+import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
+import { type DegreePosition } from "@/core/stack";
+import { NoteTspans, spokenNotes } from "@/ui/text";
+import { labelDrop, markInk, markRole, MarkShape } from "./Mark";
+import { type NeckScale } from "./neckScale";
+
+interface NeckMarksProps {
+  readonly scale: NeckScale;
+  readonly root: Note;
+  readonly positions: readonly DegreePosition[];
+  readonly strings: number;
+  readonly showNotes: boolean;
+  /** Marks step back where a grip stands in front of them. */
+  readonly faint: boolean;
+  readonly onChoose: (position: DegreePosition) => void;
+}
+
+/**
+ * Every place of every degree. One tab stop: inside, the arrows move from mark to mark, and Enter
+ * or Space takes the easiest grip through the mark.
+ */
+export function NeckMarks(props: NeckMarksProps) {
+  const { scale, root, positions, strings, showNotes, faint, onChoose } = props;
+  const [current, setCurrent] = useState(0);
+  const marks = useRef<(SVGGElement | null)[]>([]);
+  const focused = Math.min(current, positions.length - 1);
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    const here = positions[focused];
+    if (!here) return;
+    if (event.key === "Enter" || event.key === " ") {
+      event.preventDefault();
+      onChoose(here);
+      return;
+    }
+    const next = neighbour(positions, here, event.key);
+    if (next < 0) return;
+    event.preventDefault();
+    setCurrent(next);
+    marks.current[next]?.focus();
+  };
+
+  return (
+    <g role="group" aria-label="Notes on the neck" onKeyDown={onKeyDown}>
+      {positions.map((position, index) => {
+        const { string, fret, degree } = position;
+        const role = markRole(degree);
+        const [x, y] = [scale.markX(string, fret), scale.stringY(string)];
+        const note = noteText(spellDegree(root, degree));
+        const label = showNotes ? note : degreeName(degree);
+        return (
+          <g
+            key={`${string}-${fret}`}
+            ref={(element) => {
+              marks.current[index] = element;
+            }}
+            role="button"
+            tabIndex={index === focused ? 0 : -1}
+            aria-label={`String ${strings - string}, ${fret === 0 ? "open" : `fret ${fret}`}: ${spokenNotes(note)}, ${degreeName(degree) === "R" ? "root" : degreeName(degree)}`}
+            className="neck-mark cursor-pointer"
+            onClick={() => onChoose(position)}
+            onFocus={() => setCurrent(index)}
+          >
+            <circle cx={x} cy={y} r={Math.max(scale.markSize, 12)} fill="transparent" />
+            <MarkShape role={role} x={x} y={y} size={scale.markSize} faint={faint} />
+            <text
+              x={x}
+              y={y + labelDrop(role) * scale.markSize}
+              dy="0.35em"
+              textAnchor="middle"
+              fontSize={scale.markSize * (label.length > 1 ? 1.15 : 1.35)}
+              fontWeight={700}
+              fill={markInk(role)}
+            >
+              <NoteTspans>{label}</NoteTspans>
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** The index of the mark that an arrow key leads to, or -1. Up is towards the thin strings. */
+function neighbour(
+  positions: readonly DegreePosition[],
+  here: DegreePosition,
+  key: string,
+): number {
+  const along = key === "ArrowRight" ? 1 : key === "ArrowLeft" ? -1 : 0;
+  const across = key === "ArrowUp" ? 1 : key === "ArrowDown" ? -1 : 0;
+  if (along === 0 && across === 0) return -1;
+  let best = -1;
+  let bestDistance = Infinity;
+  for (const [index, there] of positions.entries()) {
+    const frets = there.fret - here.fret;
+    const strings = there.string - here.string;
+    if (along !== 0 ? strings !== 0 || frets * along <= 0 : strings * across <= 0) continue;
+    const distance = Math.abs(strings) * 100 + Math.abs(frets);
+    if (distance < bestDistance) [best, bestDistance] = [index, distance];
+  }
+  return best;
+}

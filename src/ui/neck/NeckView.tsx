@@ -1,0 +1,76 @@
+"use client";
+
+import { useEffect, useMemo } from "react";
+import { type Neck } from "@/core/neck";
+import { type Note } from "@/core/pitch";
+import { type DegreePosition } from "@/core/stack";
+import { type MarkLabel } from "@/server/types";
+import { NeckBoard } from "./NeckBoard";
+import { NeckGrip, type ShownGrip } from "./NeckGrip";
+import { NeckMarks } from "./NeckMarks";
+import { makeNeckScale } from "./neckScale";
+import { useWidth } from "./useWidth";
+
+interface NeckViewProps {
+  readonly neck: Neck;
+  readonly root: Note;
+  readonly positions: readonly DegreePosition[];
+  readonly labels: MarkLabel;
+  /** The fingering in front; null shows the map alone. */
+  readonly grip: ShownGrip | null;
+  readonly onChoose: (position: DegreePosition) => void;
+}
+
+const FIRST_WIDTH = 1232;
+/** Px that a fret needs on average before the neck scrolls sideways instead of shrinking. */
+const NARROWEST_FRET = 42;
+const CHOSEN_RATIO = 1.5;
+const LARGEST_CHOSEN = 17;
+
+/** The whole neck at true fret spacing, with every place of the stack and the chosen grip. */
+export function NeckView({ neck, root, positions, labels, grip, onChoose }: NeckViewProps) {
+  const [frame, frameWidth] = useWidth(FIRST_WIDTH);
+  const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
+  const scale = useMemo(() => makeNeckScale(neck, width), [neck, width]);
+  const size = Math.min(LARGEST_CHOSEN, scale.markSize * CHOSEN_RATIO);
+  const shown = grip ? positions.filter((position) => !isInGrip(position, grip)) : positions;
+
+  // On a narrow window, bring the grip into sight.
+  useEffect(() => {
+    const element = frame.current;
+    if (!element || !grip || width <= frameWidth) return;
+    const xs = grip.fingering.fretting.flatMap((fret, string) =>
+      fret === null ? [] : [scale.markX(string, fret)],
+    );
+    element.scrollTo({ left: Math.min(...xs) - frameWidth / 3, behavior: "smooth" });
+  }, [frame, frameWidth, grip, scale, width]);
+
+  return (
+    <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
+      <svg
+        role="group"
+        aria-label="Neck, thick string at the bottom"
+        width={width}
+        height={scale.height}
+        viewBox={`0 0 ${width} ${scale.height}`}
+        className="figures block select-none"
+      >
+        <NeckBoard neck={neck} scale={scale} />
+        <NeckMarks
+          scale={scale}
+          root={root}
+          positions={shown}
+          strings={neck.midi.length}
+          showNotes={labels === "note"}
+          faint={grip !== null}
+          onChoose={onChoose}
+        />
+        {grip && <NeckGrip scale={scale} grip={grip} root={root} labels={labels} size={size} />}
+      </svg>
+    </div>
+  );
+}
+
+function isInGrip({ string, fret }: DegreePosition, grip: ShownGrip): boolean {
+  return grip.fingering.fretting[string] === fret;
+}

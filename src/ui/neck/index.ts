@@ -1,0 +1,3 @@
+export { markRole, MarkShape, type MarkRole } from "./Mark";
+export { NeckGrip, type GripScale, type ShownGrip } from "./NeckGrip";
+export { NeckView } from "./NeckView";

@@ -1,0 +1,64 @@
+import { fingertipMm, wireMm, type Neck } from "@/core/neck";
+
+/** Where things of a neck lie in a drawing: the core's millimetres mapped to px, nothing more. */
+export interface NeckScale {
+  readonly width: number;
+  readonly height: number;
+  /** Middle of the column of crosses on silent strings. */
+  readonly silentX: number;
+  /** Middle of the column of open strings, beside the nut. */
+  readonly openX: number;
+  readonly stringY: (string: number) => number;
+  readonly wireX: (string: number, fret: number) => number;
+  /** Middle of a mark: on the string's open column for 0, else just behind the wire. */
+  readonly markX: (string: number, fret: number) => number;
+  /** Half height of a mark on the map, in px, small enough for the narrowest fret shown. */
+  readonly markSize: number;
+}
+
+const LABEL_WIDTH = 40;
+const SILENT_WIDTH = 22;
+const OPEN_WIDTH = 36;
+const RIGHT_PAD = 14;
+const TOP_PAD = 26;
+const BOTTOM_PAD = 44;
+const LARGEST_MARK = 12;
+const SMALLEST_MARK = 7;
+
+/** A scale for a drawing of so many px width; the thick string is at the bottom. */
+export function makeNeckScale(neck: Neck, width: number): NeckScale {
+  const strings = neck.midi.length;
+  const pitch = stringPitch(strings);
+  const last = strings - 1;
+  const outer = [0, last];
+  const startMm = Math.min(...outer.map((string) => wireMm(neck, string, 0)));
+  const endMm = Math.max(...outer.map((string) => wireMm(neck, string, neck.frets)));
+  const openStartX = LABEL_WIDTH + SILENT_WIDTH;
+  const startX = openStartX + OPEN_WIDTH;
+  const pxPerMm = (width - startX - RIGHT_PAD) / (endMm - startMm);
+  const toX = (mm: number) => startX + (mm - startMm) * pxPerMm;
+  const narrowest = toX(wireMm(neck, last, neck.frets)) - toX(wireMm(neck, last, neck.frets - 1));
+  const openX = openStartX + OPEN_WIDTH / 2;
+  return {
+    width,
+    height: TOP_PAD + last * pitch + BOTTOM_PAD,
+    silentX: LABEL_WIDTH + SILENT_WIDTH / 2,
+    openX,
+    stringY: (string) => TOP_PAD + (last - string) * pitch,
+    wireX: (string, fret) => toX(wireMm(neck, string, fret)),
+    markX: (string, fret) =>
+      fret === 0
+        ? openX
+        : toX((fingertipMm(neck, string, fret) + middleMm(neck, string, fret)) / 2),
+    markSize: Math.max(SMALLEST_MARK, Math.min(LARGEST_MARK, narrowest * 0.47, pitch * 0.36)),
+  };
+}
+
+/** Px between two strings: fewer where there are many, so that the neck stays on one screen. */
+function stringPitch(strings: number): number {
+  return strings <= 6 ? 40 : strings <= 8 ? 35 : 30;
+}
+
+function middleMm(neck: Neck, string: number, fret: number): number {
+  return (wireMm(neck, string, fret) + wireMm(neck, string, fret - 1)) / 2;
+}

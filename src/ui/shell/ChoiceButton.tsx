@@ -1,0 +1,26 @@
+import { type ReactNode } from "react";
+
+interface ChoiceButtonProps {
+  readonly pressed: boolean;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+  readonly label?: string;
+  readonly className?: string;
+}
+
+/** One of several answers to pick from, side by side. */
+export function ChoiceButton({ pressed, onPress, children, label, className }: ChoiceButtonProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      aria-label={label}
+      onClick={onPress}
+      // A click must not take the focus: Enter and the arrows still belong to the grips then.
+      onMouseDown={(event) => event.preventDefault()}
+      className={`min-h-11 rounded-lg border font-medium ${pressed ? "border-inverse bg-inverse text-on-inverse" : "border-line bg-surface text-ink hover:border-ink"} ${className ?? ""}`}
+    >
+      {children}
+    </button>
+  );
+}

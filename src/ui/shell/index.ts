@@ -1,0 +1,5 @@
+export { ChoiceButton } from "./ChoiceButton";
+export { Header } from "./Header";
+export { NoticeBar } from "./NoticeBar";
+export { useRootShortcuts } from "./useRootShortcuts";
+export { useShortcuts, type Shortcuts } from "./useShortcuts";

@@ -1,0 +1,35 @@
+"use client";
+
+import { useEffect } from "react";
+
+export type Shortcuts = Readonly<Record<string, () => void>>;
+
+/** Elements that answer keys themselves; shortcuts keep out of them. */
+const TYPING = "input, textarea, select, [role=dialog], [role=listbox][data-open], [role=menu]";
+/** What Enter and Space already press. */
+const PRESSABLE = "button, a, [role=button], [aria-haspopup]";
+/** What the arrows already move in. */
+const MOVABLE = "[role=group] [role=button], [aria-haspopup]";
+
+/** Listens for single keys on the whole page; keys are named as in KeyboardEvent.key, letters small. */
+export function useShortcuts(shortcuts: Shortcuts): void {
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const run = shortcuts[key];
+      if (!run || belongsToTarget(event.target, key)) return;
+      event.preventDefault();
+      run();
+    };
+    window.addEventListener("keydown", onKeyDown);
+    return () => window.removeEventListener("keydown", onKeyDown);
+  }, [shortcuts]);
+}
+
+function belongsToTarget(target: EventTarget | null, key: string): boolean {
+  if (!(target instanceof Element)) return false;
+  if (document.querySelector("[role=dialog]") || target.closest(TYPING)) return true;
+  if (key === "Enter" || key === " ") return target.closest(PRESSABLE) !== null;
+  return key.startsWith("Arrow") && target.closest(MOVABLE) !== null;
+}

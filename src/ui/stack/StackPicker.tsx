@@ -1,0 +1,57 @@
+import { STACKS, type Stack } from "@/core/stack";
+import { markRole, MarkShape } from "@/ui/neck";
+import { ChoiceButton } from "@/ui/shell";
+import { useWorkspace } from "@/ui/workspace";
+
+const COLUMN_HEIGHT = 46;
+const MARK_SIZE = 5;
+const LOWEST_TONE = -5;
+const HIGHEST_TONE = 12;
+
+/** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
+export function StackPicker() {
+  const { choice, choose } = useWorkspace();
+  return (
+    <div role="group" aria-labelledby="stack-label">
+      <span id="stack-label" className="field-label">
+        Stack, lowest note first
+      </span>
+      <div className="flex flex-wrap gap-0.5">
+        {STACKS.map(({ name, semitones }) => (
+          <ChoiceButton
+            key={name}
+            pressed={semitones.join() === choice.stack.join()}
+            label={name}
+            onPress={() => choose({ stack: semitones })}
+            className="flex items-center gap-1.5 pr-2 pl-1.5"
+          >
+            <StackColumn stack={semitones} />
+            <span className="figures text-[17px] font-semibold">{name}</span>
+          </ChoiceButton>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function StackColumn({ stack }: { readonly stack: Stack }) {
+  const pxPerSemitone = (COLUMN_HEIGHT - 3 * MARK_SIZE) / (HIGHEST_TONE - LOWEST_TONE);
+  const y = (tone: number) =>
+    COLUMN_HEIGHT - 1.5 * MARK_SIZE - (tone - LOWEST_TONE) * pxPerSemitone;
+  const tones = [...stack].sort((a, b) => a - b);
+  return (
+    <svg width={18} height={COLUMN_HEIGHT} aria-hidden="true" className="rounded bg-slab">
+      <line
+        x1={9}
+        x2={9}
+        y1={y(tones[0] ?? 0)}
+        y2={y(tones.at(-1) ?? 0)}
+        stroke="var(--string)"
+        strokeWidth={1}
+      />
+      {tones.map((tone) => (
+        <MarkShape key={tone} role={markRole(tone)} x={9} y={y(tone)} size={MARK_SIZE} />
+      ))}
+    </svg>
+  );
+}

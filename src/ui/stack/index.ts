@@ -1,0 +1,2 @@
+export { RootPicker } from "./RootPicker";
+export { StackPicker } from "./StackPicker";

@@ -1,0 +1,58 @@
+import { Fragment } from "react";
+
+/** A run of plain text, or one accidental sign. */
+interface Piece {
+  readonly text: string;
+  readonly isSign: boolean;
+}
+
+/** Cuts "C#5/Gb" into letters and real signs; only a # or b right after a capital note is a sign. */
+export function splitSigns(text: string): readonly Piece[] {
+  return text
+    .split(/(?<=\b[A-G][#b]{0,1})([#b])(?![a-z])|(?<=^|[\s/(])([#b])(?=\d)/)
+    .filter((piece) => piece !== undefined && piece !== "")
+    .map((piece) =>
+      piece === "#"
+        ? { text: "♯", isSign: true }
+        : piece === "b"
+          ? { text: "♭", isSign: true }
+          : { text: piece, isSign: false },
+    );
+}
+
+/** The same text with real signs, for labels that only a screen reader hears. */
+export function spokenNotes(text: string): string {
+  return splitSigns(text)
+    .map(({ text: piece }) => (piece === "♯" ? " sharp" : piece === "♭" ? " flat" : piece))
+    .join("");
+}
+
+/** Text with note or degree names in it, set with real sharp and flat signs. */
+export function NoteText({ children }: { readonly children: string }) {
+  return (
+    <>
+      {splitSigns(children).map(({ text, isSign }, index) =>
+        isSign ? (
+          <span key={index} className="sign">
+            {text}
+          </span>
+        ) : (
+          <Fragment key={index}>{text}</Fragment>
+        ),
+      )}
+    </>
+  );
+}
+
+/** The same inside an SVG text element. */
+export function NoteTspans({ children }: { readonly children: string }) {
+  return (
+    <>
+      {splitSigns(children).map(({ text, isSign }, index) => (
+        <tspan key={index} className={isSign ? "neck-sign" : undefined}>
+          {text}
+        </tspan>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,1 @@
+export { NoteText, NoteTspans, spokenNotes, splitSigns } from "./NoteText";

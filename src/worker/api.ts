@@ -1,0 +1,25 @@
+import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
+import { findGrips, type Grip } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type Note } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
+
+/** What the page asks the worker. Values in, values out; a caller awaits a function. */
+export const computeApi = {
+  /** Every playable grip of a stack on a neck, easiest first. */
+  grips(neck: Neck, root: Note, stack: Stack): readonly Grip[] {
+    return findGrips(neck, root, stack);
+  },
+
+  /** The same chord on several necks, each with its easiest grips. */
+  chordOnNecks(
+    necks: readonly Neck[],
+    root: Note,
+    stack: Stack,
+    most: number,
+  ): readonly ChordOnNeck[] {
+    return necks.map((neck) => chordOnNeck(neck, root, stack, most));
+  },
+};
+
+export type ComputeApi = typeof computeApi;
