@@ -1,8 +1,14 @@
 // npm test: every check there is, with all of its own set-up. Ends with one line that sums up.
-import { readFileSync, rmSync } from "node:fs";
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { bin, ROOT, run } from "./lib/run.mjs";
-import { ensureBuilt, ensureChromium, ensureCommandLine, ensureInstalled } from "./lib/setup.mjs";
+import {
+  ensureBuilt,
+  ensureChromium,
+  ensureCommandLine,
+  ensureInstalled,
+  findPort,
+} from "./lib/setup.mjs";
 
 const RESULTS = "test-results";
 const JEST_REPORT = join(ROOT, RESULTS, "jest.json");
@@ -29,6 +35,7 @@ check("Layers", bin("depcruise"), ["src", "--config", ".dependency-cruiser.cjs"]
 check("Formatting", bin("prettier"), ["--check", "--log-level", "warn", "."]);
 
 rmSync(join(ROOT, RESULTS), { recursive: true, force: true });
+mkdirSync(join(ROOT, RESULTS));
 console.log("\n== Unit tests");
 const jestStatus = run(bin("jest"), ["--maxWorkers=2", "--json", `--outputFile=${JEST_REPORT}`]);
 const jest = readReport(JEST_REPORT);
@@ -41,7 +48,11 @@ failed += atLeastOne(
 
 console.log("\n== Interface tests");
 const playwrightStatus = run(bin("playwright"), ["test"], {
-  env: { TENON_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: PLAYWRIGHT_REPORT },
+  env: {
+    TENON_CHROMIUM: chromium,
+    TENON_E2E_PORT: String(await findPort(4270)),
+    PLAYWRIGHT_JSON_OUTPUT_NAME: PLAYWRIGHT_REPORT,
+  },
 });
 const playwright = readReport(PLAYWRIGHT_REPORT)?.stats;
 passed += playwright?.expected ?? 0;

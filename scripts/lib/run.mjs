@@ -22,9 +22,12 @@ export function run(command, args, options = {}) {
   return result.status ?? 1;
 }
 
-/** The same, but ends this script with a plain word where the program fails. */
+/**
+ * The same for set-up: its output goes to standard error, so that it never mixes with an answer,
+ * and where it fails this script ends with a plain word.
+ */
 export function must(what, command, args, options) {
-  const status = run(command, args, options);
+  const status = run(command, args, { stdio: ["ignore", process.stderr, "inherit"], ...options });
   if (status !== 0) {
     console.error(`${what} failed.`);
     process.exit(status);

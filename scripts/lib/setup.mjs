@@ -19,7 +19,7 @@ const PORTS_TRIED = 50;
 /** Installs the packages of the lock file, once for each lock file. */
 export function ensureInstalled() {
   whenStale("node_modules/.tenon-installed", digest(["package-lock.json"]), () => {
-    console.log("Installing packages (a few minutes the first time)...");
+    console.error("Installing packages (a few minutes the first time)...");
     must("npm ci", "npm", ["ci", "--no-audit", "--no-fund"]);
   });
 }
@@ -27,7 +27,7 @@ export function ensureInstalled() {
 /** Builds the application where the sources have changed since the last build. */
 export function ensureBuilt() {
   whenStale(".next/tenon-built", digest(APP_SOURCES), () => {
-    console.log("Building Tenon...");
+    console.error("Building Tenon...");
     must("The build", bin("next"), ["build"]);
   });
 }
@@ -62,7 +62,7 @@ export function ensureChromium() {
     );
     process.exit(1);
   }
-  console.log("Installing Chromium from Debian's packages...");
+  console.error("Installing Chromium from Debian's packages...");
   const env = { DEBIAN_FRONTEND: "noninteractive" };
   run("apt-get", ["update", "-q"], { env, stdio: ["ignore", "ignore", "inherit"] });
   must(

@@ -13,7 +13,9 @@ const midiNumbers = array(number().integer().required()).min(1).max(10);
 
 /** Any text that Tenon reads, or an array of MIDI numbers. */
 export const tuningArgument = lazy((value: unknown) =>
-  Array.isArray(value) ? midiNumbers.required() : string().required(),
+  Array.isArray(value)
+    ? midiNumbers.required()
+    : string().defined(({ path }) => `${path}: say a tuning, like 'drop D' or 'D A D G B E'`),
 );
 export type TuningArgument = string | readonly number[];
 

@@ -1,5 +1,5 @@
 import { number, object } from "yup";
-import { success } from "@/core/result";
+import { failure, success } from "@/core/result";
 import { pitchText } from "@/core/pitch";
 import { nameTuning, readTuning, type Tuning } from "@/core/tuning";
 import { tuningArgument, type TuningArgument } from "../arguments";
@@ -13,7 +13,10 @@ export const tuningCommand = defineCommand({
     const said = text as TuningArgument;
     if (typeof said !== "string") return success({ ...nameTuning(said), alternatives: [] });
     const read = readTuning(said, strings === undefined ? {} : { strings });
-    if (!read.ok) return read;
+    if (!read.ok) {
+      const { field, message } = read.problem;
+      return failure(field === "tuning" ? "text" : field, message);
+    }
     return success({ ...read.value.tuning, alternatives: read.value.alternatives });
   },
   print: ({ alternatives, ...tuning }) =>

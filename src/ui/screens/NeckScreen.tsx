@@ -120,12 +120,14 @@ export function NeckScreen() {
 
       <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
         <section aria-labelledby="grips-title" aria-busy={!computed.isCurrent}>
-          <h2 id="grips-title" className="mb-2 text-xl font-semibold">
-            <NoteText>{`${chordName} in ${tuning.name}`}</NoteText>
-            <span className="ml-3 text-[16px] font-normal text-muted" aria-live="polite">
+          <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
+            <h2 id="grips-title" className="text-xl font-semibold">
+              <NoteText>{`${chordName} in ${tuning.name}`}</NoteText>
+            </h2>
+            <p className="text-muted" aria-live="polite">
               {countText(grips.length, computed.failed)}
-            </span>
-          </h2>
+            </p>
+          </div>
           {grips.length > 0 && (
             <GripList
               grips={grips}

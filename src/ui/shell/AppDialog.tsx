@@ -10,7 +10,7 @@ interface AppDialogProps {
 
 export function AppDialog({ title, onClose, children }: AppDialogProps) {
   return (
-    <Dialog open onClose={onClose} className="relative z-30">
+    <Dialog open onClose={onClose} className="fixed inset-0 z-30">
       <DialogBackdrop className="fixed inset-0 bg-black/55" />
       <div className="fixed inset-0 flex items-start justify-center overflow-y-auto p-3 sm:p-8">
         <DialogPanel className="panel w-full max-w-3xl p-4 shadow-2xl sm:p-6">

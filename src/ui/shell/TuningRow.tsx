@@ -21,7 +21,7 @@ export function TuningRow({ tuning, selected, onChoose, note }: TuningRowProps) 
       className={`flex min-h-11 w-full items-center justify-between gap-4 rounded-md border-l-4 px-3 text-left hover:bg-picked ${selected ? "border-l-root bg-picked font-semibold" : "border-l-transparent"}`}
     >
       <span>
-        {note && <span className="mr-2 text-muted">{note}</span>}
+        {note && <span className="text-muted">{`${note} `}</span>}
         <NoteText>{tuning.name}</NoteText>
       </span>
       <span className="figures text-muted">

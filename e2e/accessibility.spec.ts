@@ -1,0 +1,58 @@
+import AxeBuilder from "@axe-core/playwright";
+import { type Page } from "@playwright/test";
+import { expect, openNeck, test } from "./fixtures";
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(" ")}`),
+  ).toEqual([]);
+}
+
+for (const colorScheme of ["light", "dark"] as const) {
+  test.describe(`${colorScheme} theme`, () => {
+    test.use({ colorScheme });
+
+    test("Neck", async ({ page }) => {
+      await openNeck(page);
+      await expectNoViolations(page);
+    });
+
+    test("Compare", async ({ page }) => {
+      await page.goto("/compare");
+      await expect(page.getByRole("listitem").first()).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("dialogs", async ({ page }) => {
+      await openNeck(page);
+      await page.keyboard.press("t");
+      await page.getByRole("textbox").fill("drop H");
+      await expectNoViolations(page);
+      await page.keyboard.press("Escape");
+      await page.keyboard.press("?");
+      await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("a page that is not there", async ({ browser, baseURL }) => {
+      const context = await browser.newContext({ colorScheme });
+      const page = await context.newPage();
+      await page.goto(`${baseURL}/no-such-page`);
+      await expectNoViolations(page);
+      await context.close();
+    });
+  });
+}
+
+test("Tab reaches every control in order, and the focus can be seen", async ({ page }) => {
+  await openNeck(page);
+  for (let step = 0; step < 12; step++) {
+    await page.keyboard.press("Tab");
+    const outline = await page.evaluate(() => {
+      const style = document.activeElement ? getComputedStyle(document.activeElement) : null;
+      return style ? `${style.outlineStyle} ${parseFloat(style.outlineWidth) > 0}` : "none";
+    });
+    expect(outline).toBe("solid true");
+  }
+});

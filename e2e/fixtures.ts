@@ -1,0 +1,54 @@
+import { expect, test as base, type Page } from "@playwright/test";
+import { openDatabase } from "@/server/database";
+import { seedDemo } from "@/server/seed";
+import { DATA_FOLDER } from "./settings";
+
+/** A test on fresh demo data that fails on any error in the browser's console, policy breaches included. */
+export const test = base.extend<{ freshData: void; quietConsole: void }>({
+  freshData: [
+    async ({}, use) => {
+      const connection = openDatabase(DATA_FOLDER);
+      seedDemo(connection);
+      connection.close();
+      await use();
+    },
+    { auto: true },
+  ],
+  quietConsole: [
+    async ({ page }, use) => {
+      const errors = watchConsole(page);
+      await use();
+      expect(errors).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Collects what a page complains about. */
+export function watchConsole(page: Page): string[] {
+  const errors: string[] = [];
+  page.on("console", (message) => {
+    if (message.type() === "error") errors.push(message.text());
+  });
+  page.on("pageerror", (error) => errors.push(error.message));
+  return errors;
+}
+
+/** The rows of the list of grips. */
+export const grips = (page: Page) => page.getByRole("listbox").getByRole("option");
+
+/** Opens the neck and waits until its grips are there. */
+export async function openNeck(page: Page): Promise<void> {
+  await page.goto("/");
+  await expect(grips(page).first()).toBeVisible();
+}
+
+/** Types a tuning into the dialog and takes it. */
+export async function takeTuning(page: Page, text: string): Promise<void> {
+  await page.keyboard.press("t");
+  await page.getByRole("textbox").fill(text);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+}

@@ -1,0 +1,142 @@
+import { expect, grips, openNeck, takeTuning, test } from "./fixtures";
+
+test("the demo guitar shows its easiest grip at once", async ({ page }) => {
+  await openNeck(page);
+  await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Guitar: Ash six/ })).toBeVisible();
+  await expect(grips(page).first()).toHaveAttribute("aria-selected", "true");
+  await expect(grips(page).first()).toContainText("101010×××");
+  await expect(grips(page).first()).toContainText("1 1 1");
+  await expect(grips(page).first()).toContainText("0 mm");
+  await expect(grips(page).first()).toContainText("C3 G3 C4");
+});
+
+test("a root and a stack map every place on the neck", async ({ page }) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: "E", exact: true }).click();
+  await page.getByRole("button", { name: "5 R 3" }).click();
+  await expect(page.getByRole("heading", { name: /E\/B in Drop D/ })).toBeVisible();
+  await page.keyboard.press("Escape");
+  const marks = page.getByRole("group", { name: "Notes on the neck" });
+  await expect(marks.getByRole("button", { name: "String 1, open: E, root" })).toBeVisible();
+  await expect(marks.getByRole("button", { name: "String 2, open: B, 5" })).toBeVisible();
+  await expect(marks.getByRole("button", { name: "String 3, fret 1: G sharp, 3" })).toBeVisible();
+  // Drop D, 22 frets: E on 2 14 / 7 19 / 2 14 / 9 21 / 5 17 / 0 12, and as many fifths and thirds.
+  await expect(marks.getByRole("button", { name: /: E, root/ })).toHaveCount(12);
+});
+
+test("choosing a grip shows it on the neck and close up, with other ways to finger it", async ({
+  page,
+}) => {
+  await openNeck(page);
+  const second = grips(page).nth(2);
+  await second.click();
+  await expect(second).toHaveAttribute("aria-selected", "true");
+  await expect(page.getByRole("img", { name: "C5 close up" })).toBeVisible();
+  const fingers = page.getByRole("group", { name: "Fingers, easiest first" });
+  await expect(fingers.getByRole("button").first()).toHaveAttribute("aria-pressed", "true");
+  await fingers.getByRole("button").nth(1).click();
+  await expect(fingers.getByRole("button").nth(1)).toHaveAttribute("aria-pressed", "true");
+  await expect(second).toHaveAttribute("aria-selected", "true");
+});
+
+test("a mark on the neck leads to the easiest grip through it", async ({ page }) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: "String 5, fret 3: C, root" }).click();
+  await expect(page.getByRole("option", { selected: true })).toContainText("×355××");
+});
+
+test("everything by keyboard: root, stack, grips, labels, pins", async ({ page }) => {
+  await openNeck(page);
+  await page.keyboard.press("g");
+  await expect(page.getByRole("heading", { name: /G5 in/ })).toBeVisible();
+  await page.keyboard.press("]");
+  await expect(page.getByRole("heading", { name: /A♭5 in/ })).toBeVisible();
+  await page.keyboard.press("[");
+  await page.keyboard.press("[");
+  await expect(page.getByRole("heading", { name: /F♯5 in/ })).toBeVisible();
+  await page.keyboard.press("3");
+  await expect(page.getByRole("heading", { name: /F♯5\/C♯ in/ })).toBeVisible();
+
+  const options = grips(page);
+  await expect(options.first()).toHaveAttribute("aria-selected", "true");
+  for (const [key, row] of [
+    ["ArrowDown", 1],
+    ["PageDown", 2],
+    ["ArrowRight", 3],
+    ["ArrowLeft", 2],
+    ["PageUp", 1],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(options.nth(row)).toHaveAttribute("aria-selected", "true");
+  }
+
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "Unpin this grip" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Show F sharp5\/C sharp/ })).toBeVisible();
+  await page.keyboard.press("m");
+  await expect(page.getByRole("button", { name: "Note", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  await page.keyboard.press("d");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("heading", { name: /F♯5\/C♯ in/ })).toBeVisible();
+});
+
+test("on the neck, the arrows move from mark to mark and Enter takes a grip", async ({ page }) => {
+  await openNeck(page);
+  await page.keyboard.press("Escape");
+  const marks = page.getByRole("group", { name: "Notes on the neck" });
+  await marks.getByRole("button", { name: "String 6, fret 5: G, 5" }).focus();
+  await page.keyboard.press("ArrowUp");
+  await expect(marks.getByRole("button", { name: "String 5, fret 3: C, root" })).toBeFocused();
+  await page.keyboard.press("ArrowRight");
+  await expect(marks.getByRole("button", { name: "String 5, fret 10: G, 5" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("option", { selected: true })).toContainText("101010×××");
+});
+
+test("a pin can be let go and put back", async ({ page }) => {
+  await openNeck(page);
+  const pinned = page.getByRole("region", { name: "Pinned" });
+  await expect(pinned.getByRole("listitem")).toHaveCount(2);
+  await pinned.getByRole("button", { name: "Unpin G5" }).click();
+  await expect(pinned.getByRole("listitem")).toHaveCount(1);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(pinned.getByRole("listitem")).toHaveCount(2);
+});
+
+test("a pin brings back its tuning and chord", async ({ page }) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: "Show G5 in Standard" }).click();
+  await expect(page.getByRole("heading", { name: /G5 in Standard/ })).toBeVisible();
+  await expect(page.getByRole("option", { selected: true })).toContainText("355×××");
+  await expect(page.getByRole("button", { name: "Unpin this grip" })).toBeVisible();
+});
+
+test("fanned frets and eight strings", async ({ page }) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: /Guitar: Ash six/ }).click();
+  await page.getByRole("option", { name: /Baritone eight/ }).click();
+  await expect(page.getByRole("heading", { name: /in 8-string F♯ standard/ })).toBeVisible();
+  await takeTuning(page, "drop E");
+  await expect(page.getByRole("heading", { name: /in 8-string drop E/ })).toBeVisible();
+  await expect(grips(page).first()).toContainText("1 1 1");
+});
+
+for (const width of [390, 768, 1280]) {
+  test(`nothing runs off the page at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 844 });
+    for (const path of ["/", "/compare"]) {
+      await page.goto(path);
+      await expect(page.getByRole("img", { name: /close up/ }).first()).toBeVisible();
+      const excess = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(excess).toBe(0);
+    }
+  });
+}

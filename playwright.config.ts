@@ -1,0 +1,37 @@
+import { defineConfig } from "@playwright/test";
+import { CHROMIUM, DATA_FOLDER, PORT } from "./e2e/settings";
+
+/** Journeys through the real interface: a production build, Debian's Chromium, one data folder. */
+export default defineConfig({
+  testDir: "e2e",
+  outputDir: "test-results/playwright",
+  // All journeys share one server and its data, which each test makes anew.
+  workers: 1,
+  fullyParallel: false,
+  forbidOnly: true,
+  retries: 0,
+  timeout: 30_000,
+  reporter: [["list"], ["json"]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    trace: "retain-on-failure",
+    launchOptions: {
+      executablePath: CHROMIUM,
+      args: [
+        "--no-sandbox",
+        "--disable-quic",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--no-first-run",
+      ],
+    },
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${PORT}`,
+    url: `http://127.0.0.1:${PORT}`,
+    env: { TENON_DATA: DATA_FOLDER, NEXT_TELEMETRY_DISABLED: "1" },
+    reuseExistingServer: false,
+  },
+});
