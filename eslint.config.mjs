@@ -15,6 +15,8 @@ const config = [
       "@typescript-eslint/no-explicit-any": "error",
       eqeqeq: "error",
       "prefer-const": "error",
+      // Speaks only of the React Compiler, which Tenon does not use.
+      "react-hooks/incompatible-library": "off",
       "max-lines": ["error", { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },

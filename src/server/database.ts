@@ -12,7 +12,10 @@ const shared = globalThis as typeof globalThis & { tenonDatabase?: Database.Data
 
 /** The one connection, opened and migrated at first use. The folder is TENON_DATA, or ./data. */
 export function database(): Database.Database {
-  shared.tenonDatabase ??= openDatabase(resolve(process.env.TENON_DATA ?? "data"));
+  shared.tenonDatabase ??= openDatabase(
+    // The folder is told at run time; the build need not look for it.
+    resolve(/* turbopackIgnore: true */ process.env.TENON_DATA ?? "data"),
+  );
   return shared.tenonDatabase;
 }
 

@@ -17,14 +17,13 @@ export const fingeringsCommand = defineCommand({
     if (!found.ok) return found;
     const { neck, root, frettings } = found.value;
     const grips = rankGrips(neck, root, frettings, { hand, school: args.school });
-    const fingerings = grips.map(({ best, others, midi, name }) => ({
+    const fingerings = grips.map(({ best, midi, name }) => ({
       fretting: best.fretting,
       fingers: best.fingers,
       effort: best.effort,
       reachMm: best.reachMm,
       pitches: midi,
       name,
-      others: others.map(({ fingers, effort }) => ({ fingers, effort })),
     }));
     return success({ count: fingerings.length, fingerings });
   },

@@ -43,9 +43,12 @@ export function spanFrets(fretting: Fretting): number {
 }
 
 function isStack(neck: Neck, fretting: Fretting, root: PitchClass, stack: Stack): boolean {
-  const sounding = fretting
-    .flatMap((fret, string) => (fret === null ? [] : [(neck.midi[string] ?? 0) + fret]))
-    .sort((a, b) => a - b);
+  const sounding: number[] = [];
+  for (let string = 0; string < fretting.length; string++) {
+    const fret = fretting[string] ?? null;
+    if (fret !== null) sounding.push((neck.midi[string] ?? 0) + fret);
+  }
+  sounding.sort((a, b) => a - b);
   const rootMidi = (sounding[0] ?? 0) - (stack[0] ?? 0);
   return (
     pitchClass(rootMidi) === root &&

@@ -12,12 +12,10 @@ import { nameChord, type Stack } from "../stack";
 import { rankFingers, type Fingering, type Player } from "./fingering";
 import { DEFAULT_HAND, handReachMm } from "./hand";
 
-/** A place on the neck with what it sounds and every way to finger it. */
+/** A place on the neck with its easiest fingering and what it sounds. `rankFingers` tells the others. */
 export interface Grip {
   readonly fretting: Fretting;
-  /** The easiest fingering; `others` follow, easiest first. */
   readonly best: Fingering;
-  readonly others: readonly Fingering[];
   /** Sounding pitches, thickest string first. */
   readonly midi: readonly Midi[];
   /** Per string, semitones over the lowest sounding root; null where not played. */
@@ -43,7 +41,7 @@ export function findGrips(
   return rankGrips(neck, root, frettings, player);
 }
 
-/** The frettings that this player can hold, each with its fingerings, easiest first. */
+/** The frettings that this player can hold, each with its easiest fingering, easiest grip first. */
 export function rankGrips(
   neck: Neck,
   root: Note,
@@ -52,11 +50,11 @@ export function rankGrips(
 ): readonly Grip[] {
   return frettings
     .flatMap((fretting): Grip[] => {
-      const [best, ...others] = rankFingers(neck, fretting, player);
+      const [best] = rankFingers(neck, fretting, player);
       if (!best) return [];
       const midi = soundingMidi(neck, fretting);
       const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
-      return [{ fretting, best, others, midi, tones, name: nameChord(midi, root).name }];
+      return [{ fretting, best, midi, tones, name: nameChord(midi, root).name }];
     })
     .sort((a, b) => a.best.effort - b.best.effort || compareFrettings(a.fretting, b.fretting));
 }

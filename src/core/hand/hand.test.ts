@@ -212,8 +212,8 @@ describe("laws", () => {
 describe("the player's own hand and school", () => {
   test("a finger or a bar that is not there is never used", () => {
     const hand: Hand = { ...DEFAULT_HAND, without: [4, "barre"] };
-    for (const { best, others } of findGrips(standard, note("C"), [0, 7, 12], { hand })) {
-      for (const { fingers } of [best, ...others]) {
+    for (const { fretting } of findGrips(standard, note("C"), [0, 7, 12], { hand })) {
+      for (const { fingers } of rankFingers(standard, fretting, { hand })) {
         const used = fingers.filter((finger) => finger !== 0);
         expect(used).not.toContain(4);
         expect(new Set(used).size).toBe(used.length);

@@ -29,24 +29,29 @@ interface PairLimit {
  * Along-neck distance between two fingertips, in mm at a 150 mm span: comfortable, and the most
  * that can be held. Starting values of docs/models.md; the hard 1-4 limit is a judgement.
  */
-const PAIR_LIMITS: Readonly<Record<string, PairLimit>> = {
-  "1-2": { comfortMm: 40, hardMm: 72 },
-  "1-3": { comfortMm: 66, hardMm: 102 },
-  "1-4": { comfortMm: 92, hardMm: 126 },
-  "2-3": { comfortMm: 34, hardMm: 70 },
-  "2-4": { comfortMm: 64, hardMm: 92 },
-  "3-4": { comfortMm: 34, hardMm: 70 },
+const PAIR_LIMITS: Readonly<Record<Finger, Readonly<Partial<Record<Finger, PairLimit>>>>> = {
+  1: {
+    2: { comfortMm: 40, hardMm: 72 },
+    3: { comfortMm: 66, hardMm: 102 },
+    4: { comfortMm: 92, hardMm: 126 },
+  },
+  2: { 3: { comfortMm: 34, hardMm: 70 }, 4: { comfortMm: 64, hardMm: 92 } },
+  3: { 4: { comfortMm: 34, hardMm: 70 } },
+  4: {},
   // The thumb opposes the index; it reaches little further than the index itself (a judgement).
-  "T-1": { comfortMm: 20, hardMm: 45 },
-  "T-2": { comfortMm: 40, hardMm: 75 },
-  "T-3": { comfortMm: 60, hardMm: 100 },
-  "T-4": { comfortMm: 80, hardMm: 115 },
+  T: {
+    1: { comfortMm: 20, hardMm: 45 },
+    2: { comfortMm: 40, hardMm: 75 },
+    3: { comfortMm: 60, hardMm: 100 },
+    4: { comfortMm: 80, hardMm: 115 },
+  },
 };
 
 /** The limits between two fingers (the lower first) for this hand, in mm along the neck. */
 export function pairLimit(hand: Hand, lower: Finger, higher: Finger): PairLimit {
-  const limit = PAIR_LIMITS[`${lower}-${higher}`];
+  const limit = PAIR_LIMITS[lower][higher];
   if (!limit) throw new RangeError(`no pair of fingers ${lower}-${higher}`);
+  if (hand.spanMm === REFERENCE_SPAN_MM) return limit;
   const scale = hand.spanMm / REFERENCE_SPAN_MM;
   return { comfortMm: limit.comfortMm * scale, hardMm: limit.hardMm * scale };
 }

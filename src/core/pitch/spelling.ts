@@ -16,10 +16,10 @@ export type Accidentals = "mixed" | "sharps" | "flats";
 /**
  * "mixed" is what charts mostly write for a root (common practice): C# and F# sharp, the rest flat.
  */
-const SPELLINGS: Readonly<Record<Accidentals, readonly string[]>> = {
-  mixed: ["C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"],
-  sharps: ["C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B"],
-  flats: ["C", "Db", "D", "Eb", "E", "F", "Gb", "G", "Ab", "A", "Bb", "B"],
+const SPELLINGS: Readonly<Record<Accidentals, readonly Note[]>> = {
+  mixed: notes("C C# D Eb E F F# G Ab A Bb B"),
+  sharps: notes("C C# D D# E F F# G G# A A# B"),
+  flats: notes("C Db D Eb E F Gb G Ab A Bb B"),
 };
 
 /** Letters above the root for each interval class: a flat third is still a third, and so on. */
@@ -29,10 +29,9 @@ const DEGREE_LETTERS = [0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6];
 const DEGREE_NAMES = ["R", "b2", "2", "b3", "3", "4", "b5", "5", "b6", "6", "b7", "7"];
 
 export function spellPitchClass(pc: PitchClass, accidentals: Accidentals = "mixed"): Note {
-  const text = SPELLINGS[accidentals][pitchClass(pc)] ?? "";
-  const note = parseNote(text);
-  if (!note.ok) throw new RangeError(`${pc} is not a pitch class; use a whole number`);
-  return note.value;
+  const note = SPELLINGS[accidentals][pitchClass(pc)];
+  if (!note) throw new RangeError(`${pc} is not a pitch class; use a whole number`);
+  return note;
 }
 
 /**
@@ -65,4 +64,11 @@ export function pitchText(midi: Midi, accidentals: Accidentals = "mixed"): strin
 export function pitchTextOver(root: Note, midi: Midi): string {
   const note = spellDegree(root, midi - pitchClassOf(root));
   return `${noteText(note)}${octaveOf(note, midi)}`;
+}
+
+function notes(texts: string): readonly Note[] {
+  return texts.split(" ").flatMap((text) => {
+    const note = parseNote(text);
+    return note.ok ? [note.value] : [];
+  });
 }

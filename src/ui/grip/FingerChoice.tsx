@@ -1,18 +1,18 @@
-import { type Fingering, type Grip } from "@/core/hand";
+import { type Fingering } from "@/core/hand";
 import { ChoiceButton } from "@/ui/shell";
 import { fingersText } from "./FretText";
 
 const MOST_SHOWN = 6;
 
 interface FingerChoiceProps {
-  readonly grip: Grip;
+  /** Every way to finger the grip, easiest first. */
+  readonly ways: readonly Fingering[];
   readonly chosen: Fingering;
   readonly onChoose: (fingering: Fingering) => void;
 }
 
 /** The ways to finger one grip, easiest first; none is wrong, the player picks. */
-export function FingerChoice({ grip, chosen, onChoose }: FingerChoiceProps) {
-  const ways = [grip.best, ...grip.others];
+export function FingerChoice({ ways, chosen, onChoose }: FingerChoiceProps) {
   const shown = ways.slice(0, MOST_SHOWN);
   if (!shown.includes(chosen)) shown.push(chosen);
   if (ways.length < 2) return null;

@@ -3,17 +3,17 @@ import { type Fretting } from "@/core/fretting";
 /** A fretting as players write it, thick string first: "10 10 10 × × ×". */
 export function FretText({ fretting }: { readonly fretting: Fretting }) {
   return (
-    <span className="figures font-semibold" aria-label={spokenFretting(fretting)} role="img">
-      {fretting.map((fret, string) => (
-        <span key={string} className={string > 0 ? "ml-1.5" : undefined}>
-          {fret ?? "×"}
-        </span>
-      ))}
+    <span
+      className="figures font-semibold whitespace-nowrap [word-spacing:0.15em]"
+      aria-label={spokenFretting(fretting)}
+      role="img"
+    >
+      {fretting.map((fret) => fret ?? "×").join(" ")}
     </span>
   );
 }
 
-/** The same for a screen reader: "frets 10 10 10, strings 3 2 1 silent". */
+/** The same for a screen reader, string by string. */
 export function spokenFretting(fretting: Fretting): string {
   const played = fretting.map((fret) =>
     fret === null ? "silent" : fret === 0 ? "open" : String(fret),

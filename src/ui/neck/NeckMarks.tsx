@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent } from "react";
+import { memo, useRef, useState, type KeyboardEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
 import { NoteTspans, spokenNotes } from "@/ui/text";
@@ -11,7 +11,7 @@ interface NeckMarksProps {
   readonly positions: readonly DegreePosition[];
   readonly strings: number;
   readonly showNotes: boolean;
-  /** Marks step back where a grip stands in front of them. */
+  /** Marks step back where a grip stands, or is about to stand, in front of them. */
   readonly faint: boolean;
   readonly onChoose: (position: DegreePosition) => void;
 }
@@ -20,7 +20,7 @@ interface NeckMarksProps {
  * Every place of every degree. One tab stop: inside, the arrows move from mark to mark, and Enter
  * or Space takes the easiest grip through the mark.
  */
-export function NeckMarks(props: NeckMarksProps) {
+export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
   const { scale, root, positions, strings, showNotes, faint, onChoose } = props;
   const [current, setCurrent] = useState(0);
   const marks = useRef<(SVGGElement | null)[]>([]);
@@ -51,7 +51,8 @@ export function NeckMarks(props: NeckMarksProps) {
         const label = showNotes ? note : degreeName(degree);
         return (
           <g
-            key={`${string}-${fret}`}
+            // By place in the list: a new root then moves marks instead of making them anew.
+            key={index}
             ref={(element) => {
               marks.current[index] = element;
             }}
@@ -80,7 +81,7 @@ export function NeckMarks(props: NeckMarksProps) {
       })}
     </g>
   );
-}
+});
 
 /** The index of the mark that an arrow key leads to, or -1. Up is towards the thin strings. */
 function neighbour(

@@ -16,8 +16,10 @@ interface NeckViewProps {
   readonly root: Note;
   readonly positions: readonly DegreePosition[];
   readonly labels: MarkLabel;
-  /** The fingering in front; null shows the map alone. */
+  /** The fingering in front; null where there is none, or while it is being worked out. */
   readonly grip: ShownGrip | null;
+  /** The player asked for the map alone: no grip comes in front, and its marks stand out. */
+  readonly mapOnly: boolean;
   readonly onChoose: (position: DegreePosition) => void;
 }
 
@@ -28,13 +30,19 @@ const CHOSEN_RATIO = 1.5;
 const LARGEST_CHOSEN = 17;
 
 /** The whole neck at true fret spacing, with every place of the stack and the chosen grip. */
-export function NeckView({ neck, root, positions, labels, grip, onChoose }: NeckViewProps) {
+export function NeckView({
+  neck,
+  root,
+  positions,
+  labels,
+  grip,
+  mapOnly,
+  onChoose,
+}: NeckViewProps) {
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
   const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
   const scale = useMemo(() => makeNeckScale(neck, width), [neck, width]);
   const size = Math.min(LARGEST_CHOSEN, scale.markSize * CHOSEN_RATIO);
-  const shown = grip ? positions.filter((position) => !isInGrip(position, grip)) : positions;
-
   // On a narrow window, bring the grip into sight.
   useEffect(() => {
     const element = frame.current;
@@ -59,18 +67,14 @@ export function NeckView({ neck, root, positions, labels, grip, onChoose }: Neck
         <NeckMarks
           scale={scale}
           root={root}
-          positions={shown}
+          positions={positions}
           strings={neck.midi.length}
           showNotes={labels === "note"}
-          faint={grip !== null}
+          faint={!mapOnly}
           onChoose={onChoose}
         />
         {grip && <NeckGrip scale={scale} grip={grip} root={root} labels={labels} size={size} />}
       </svg>
     </div>
   );
-}
-
-function isInGrip({ string, fret }: DegreePosition, grip: ShownGrip): boolean {
-  return grip.fingering.fretting[string] === fret;
 }

@@ -1,18 +1,18 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { X } from "lucide-react";
 
 import { soundingMidi } from "@/core/fretting";
 import { parseNote } from "@/core/pitch";
 import { nameChord } from "@/core/stack";
 import { nameTuning } from "@/core/tuning";
-import { type Guitar, type Pin } from "@/server/types";
+import { type Choice, type Guitar, type Pin } from "@/server/types";
 import { fingersText, FretText } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { neckOf, useWorkspace } from "@/ui/workspace";
 
 /** The pinned fingerings; one click brings back the guitar, tuning and chord each belongs to. */
-export function PinStrip() {
-  const { pins, guitars } = useWorkspace();
+export const PinStrip = memo(function PinStrip() {
+  const { pins, guitars, choose, unpin } = useWorkspace();
   return (
     <section aria-labelledby="pins-title">
       <h2 id="pins-title" className="mb-2 text-lg font-semibold">
@@ -26,16 +26,26 @@ export function PinStrip() {
         <ul className="flex flex-wrap gap-2">
           {pins.map((pin) => {
             const guitar = guitars.find(({ id }) => id === pin.guitarId);
-            return guitar && <PinCard key={pin.id} pin={pin} guitar={guitar} />;
+            return (
+              guitar && (
+                <PinCard key={pin.id} pin={pin} guitar={guitar} choose={choose} unpin={unpin} />
+              )
+            );
           })}
         </ul>
       )}
     </section>
   );
+});
+
+interface PinCardProps {
+  readonly pin: Pin;
+  readonly guitar: Guitar;
+  readonly choose: (part: Partial<Choice>) => void;
+  readonly unpin: (pin: Pin) => void;
 }
 
-function PinCard({ pin, guitar }: { readonly pin: Pin; readonly guitar: Guitar }) {
-  const { choose, unpin } = useWorkspace();
+const PinCard = memo(function PinCard({ pin, guitar, choose, unpin }: PinCardProps) {
   const name = useMemo(() => pinName(pin, guitar), [pin, guitar]);
   const tuning = useMemo(() => nameTuning(pin.tuningMidi), [pin.tuningMidi]);
   const { guitarId, tuningMidi, root, stack, fretting, fingers } = pin;
@@ -68,7 +78,7 @@ function PinCard({ pin, guitar }: { readonly pin: Pin; readonly guitar: Guitar }
       </button>
     </li>
   );
-}
+});
 
 function pinName(pin: Pin, guitar: Guitar): string {
   const root = parseNote(pin.root);

@@ -1,13 +1,19 @@
+import { memo } from "react";
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { type Guitar } from "@/server/types";
-import { useWorkspace } from "@/ui/workspace";
+
+interface GuitarMenuProps {
+  readonly guitars: readonly Guitar[];
+  readonly guitar: Guitar;
+  readonly onChoose: (guitar: Guitar) => void;
+}
 
 /** Which guitar is in the player's hands. */
-export function GuitarMenu() {
-  const { guitars, guitar, chooseGuitar } = useWorkspace();
+export const GuitarMenu = memo(function GuitarMenu(props: GuitarMenuProps) {
+  const { guitars, guitar, onChoose } = props;
   return (
-    <Listbox value={guitar} by="id" onChange={chooseGuitar}>
+    <Listbox value={guitar} by="id" onChange={onChoose}>
       <ListboxButton className="button px-3" aria-label={`Guitar: ${guitar.name}. Change`}>
         <span className="font-semibold">{guitar.name}</span>
         <span className="figures hidden text-muted lg:inline">{measures(guitar)}</span>
@@ -32,7 +38,7 @@ export function GuitarMenu() {
       </ListboxOptions>
     </Listbox>
   );
-}
+});
 
 function measures({ scaleMm, trebleScaleMm, frets }: Guitar): string {
   const scale = scaleMm === trebleScaleMm ? `${scaleMm}` : `${scaleMm} to ${trebleScaleMm}`;

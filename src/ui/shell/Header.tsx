@@ -3,7 +3,7 @@
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { Keyboard } from "lucide-react";
 import { NoteText } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
@@ -26,12 +26,10 @@ type OpenDialog = "tuning" | "shortcuts" | null;
 
 export function Header() {
   const path = usePathname();
-  const { tuning, guitar, chooseTuning } = useWorkspace();
+  const { guitars, guitar, tuning, chooseGuitar, chooseTuning } = useWorkspace();
   const [dialog, setDialog] = useState<OpenDialog>(null);
   const close = () => setDialog(null);
-  useShortcuts(
-    useMemo(() => ({ "?": () => setDialog("shortcuts"), t: () => setDialog("tuning") }), []),
-  );
+  useShortcuts({ "?": () => setDialog("shortcuts"), t: () => setDialog("tuning") });
 
   return (
     <header className="border-b border-line bg-surface">
@@ -53,7 +51,7 @@ export function Header() {
           ))}
         </nav>
         <div className="ml-auto flex flex-wrap items-center gap-2 py-1">
-          <GuitarMenu />
+          <GuitarMenu guitars={guitars} guitar={guitar} onChoose={chooseGuitar} />
           <button
             type="button"
             className="button text-lg"

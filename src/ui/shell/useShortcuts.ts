@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
+import { useEvent } from "./useEvent";
 
 export type Shortcuts = Readonly<Record<string, () => void>>;
 
@@ -13,18 +14,19 @@ const MOVABLE = "[role=group] [role=button], [aria-haspopup]";
 
 /** Listens for single keys on the whole page; keys are named as in KeyboardEvent.key, letters small. */
 export function useShortcuts(shortcuts: Shortcuts): void {
+  const onKeyDown = useEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    const run = shortcuts[key];
+    if (!run || belongsToTarget(event.target, key)) return;
+    event.preventDefault();
+    run();
+  });
+
   useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-      const run = shortcuts[key];
-      if (!run || belongsToTarget(event.target, key)) return;
-      event.preventDefault();
-      run();
-    };
     window.addEventListener("keydown", onKeyDown);
     return () => window.removeEventListener("keydown", onKeyDown);
-  }, [shortcuts]);
+  }, [onKeyDown]);
 }
 
 function belongsToTarget(target: EventTarget | null, key: string): boolean {

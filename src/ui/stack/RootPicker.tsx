@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { noteText, pitchClassOf, spellPitchClass } from "@/core/pitch";
 import { ChoiceButton } from "@/ui/shell";
 import { NoteText, spokenNotes } from "@/ui/text";
@@ -5,7 +6,7 @@ import { useWorkspace } from "@/ui/workspace";
 
 const ROOTS = Array.from({ length: 12 }, (_, pitchClass) => noteText(spellPitchClass(pitchClass)));
 
-export function RootPicker() {
+export const RootPicker = memo(function RootPicker() {
   const { root, choose } = useWorkspace();
   const current = pitchClassOf(root);
   return (
@@ -28,4 +29,4 @@ export function RootPicker() {
       </div>
     </div>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { STACKS, type Stack } from "@/core/stack";
 import { markRole, MarkShape } from "@/ui/neck";
 import { ChoiceButton } from "@/ui/shell";
@@ -9,7 +10,7 @@ const LOWEST_TONE = -5;
 const HIGHEST_TONE = 12;
 
 /** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
-export function StackPicker() {
+export const StackPicker = memo(function StackPicker() {
   const { choice, choose } = useWorkspace();
   return (
     <div role="group" aria-labelledby="stack-label">
@@ -32,7 +33,7 @@ export function StackPicker() {
       </div>
     </div>
   );
-}
+});
 
 function StackColumn({ stack }: { readonly stack: Stack }) {
   const pxPerSemitone = (COLUMN_HEIGHT - 3 * MARK_SIZE) / (HIGHEST_TONE - LOWEST_TONE);

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 
 /** What a computation has come to. While a new one runs, the last value stays, marked as old. */
 export interface Computed<T> {
@@ -11,7 +11,8 @@ export interface Computed<T> {
 
 /**
  * Runs a computation in the worker whenever `work` changes (memoise it), and keeps only the
- * newest answer.
+ * newest answer. `work` must have no effect but its answer: it is started while the page is still
+ * being drawn, so that the worker computes meanwhile and both often make the same frame.
  */
 export function useComputed<T>(work: () => Promise<T>): Computed<T> {
   const [state, setState] = useState<{ work: unknown; value: T | null; failed: boolean }>({
@@ -19,10 +20,11 @@ export function useComputed<T>(work: () => Promise<T>): Computed<T> {
     value: null,
     failed: false,
   });
+  const answer = useMemo(() => (typeof window === "undefined" ? null : work()), [work]);
 
   useEffect(() => {
     let newest = true;
-    work().then(
+    answer?.then(
       (value) => newest && setState({ work, value, failed: false }),
       (error: unknown) => {
         console.error(error);
@@ -32,7 +34,7 @@ export function useComputed<T>(work: () => Promise<T>): Computed<T> {
     return () => {
       newest = false;
     };
-  }, [work]);
+  }, [work, answer]);
 
   const isCurrent = state.work === work;
   return { value: state.value, isCurrent, failed: isCurrent && state.failed };
