@@ -1,10 +1,5 @@
-import { mkdtempSync, rmSync } from "node:fs";
-import { spawn } from "node:child_process";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
-import { chromium, type Page } from "@playwright/test";
-import { openDatabase } from "@/server/database";
-import { seedDemo } from "@/server/seed";
+import { type Page } from "@playwright/test";
+import { withDemo } from "../scripts/lib/withDemo.mts";
 import { quantile } from "./median";
 
 /**
@@ -13,46 +8,16 @@ import { quantile } from "./median";
  * after the frame in which the last change of the neck (map and chosen grip) was painted.
  */
 const CHANGES = 50;
-const PORT = 4280;
 const SETTLE_MS = 200;
 
-const folder = mkdtempSync(join(tmpdir(), "tenon-paint-"));
-const connection = openDatabase(folder);
-seedDemo(connection);
-connection.close();
-const server = spawn("node_modules/.bin/next", ["start", "-H", "127.0.0.1", "-p", String(PORT)], {
-  env: { ...process.env, TENON_DATA: folder },
-  stdio: "ignore",
-});
-const browser = await chromium.launch({
-  executablePath: process.env.TENON_CHROMIUM ?? "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-quic", "--disable-background-networking"],
-});
-
-try {
+await withDemo(async ({ browser, address }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await openWhenReady(page);
+  await page.goto(address, { waitUntil: "networkidle" });
   report("6 strings, 22 frets, drop D", await measure(page));
   await page.getByRole("button", { name: /^Guitar/ }).click();
   await page.getByRole("option", { name: /Baritone eight/ }).click();
   report("8 strings, 24 frets, fanned", await measure(page));
-} finally {
-  await browser.close();
-  server.kill();
-  rmSync(folder, { recursive: true, force: true });
-}
-
-async function openWhenReady(page: Page): Promise<void> {
-  for (let attempt = 0; attempt < 100; attempt++) {
-    try {
-      await page.goto(`http://127.0.0.1:${PORT}/`, { waitUntil: "networkidle" });
-      return;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200));
-    }
-  }
-  throw new Error("The server did not start; is there a build?");
-}
+});
 
 async function measure(page: Page): Promise<readonly number[]> {
   // The TypeScript runner names inner functions through a helper that the page does not have.

@@ -24,15 +24,10 @@ export function makeWidener(
   neck: Neck,
   limit: ReachLimit,
 ): (window: Window, string: number, fret: number) => Window | null {
-  const tipsMm = neck.midi.map((_, string) =>
-    Array.from({ length: neck.frets + 1 }, (__, fret) =>
-      fret > 0 ? fingertipMm(neck, string, fret) : 0,
-    ),
-  );
   const { maxSpanFrets = Infinity, reachMm = Infinity } = limit;
   return (window, string, fret) => {
     if (fret === 0) return window;
-    const tipMm = tipsMm[string]?.[fret] ?? 0;
+    const tipMm = fingertipMm(neck, string, fret);
     const lowFret = Math.min(window.lowFret, fret);
     const highFret = Math.max(window.highFret, fret);
     const lowMm = Math.min(window.lowMm, tipMm);

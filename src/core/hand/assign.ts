@@ -39,12 +39,12 @@ export function assignFingers(
   const notes = fretting
     .flatMap((fret, string): Note[] => (fret ? [{ string, fret }] : []))
     .sort((a, b) => a.fret - b.fret || a.string - b.string);
-  const ways = extend(neck, fretting, hand, notes, 0, []);
+  const ways = pressNotes(neck, fretting, hand, notes);
   const bass = thumbNote(neck, fretting, hand);
   if (!bass) return ways;
-  const thumb = makePress(neck, fretting, "T", [bass]);
+  const thumb: Press = { ...pressOf(neck, fretting, [bass]), finger: "T" };
   const rest = notes.filter((note) => note.string !== bass.string);
-  const withThumb = extend(neck, fretting, hand, rest, 0, []).filter((presses) =>
+  const withThumb = pressNotes(neck, fretting, hand, rest).filter((presses) =>
     presses.every(
       (press) => Math.abs(press.tipMm - thumb.tipMm) <= pairLimit(hand, "T", press.finger).hardMm,
     ),
@@ -52,30 +52,32 @@ export function assignFingers(
   return [...ways, ...withThumb.map((presses) => [thumb, ...presses])];
 }
 
-function extend(
+/** Every way to press notes, in the order of (fret, string), with the four fingers. */
+function pressNotes(
   neck: Neck,
   fretting: Fretting,
   hand: Hand,
   notes: readonly Note[],
-  start: number,
-  pressed: readonly Press[],
 ): readonly (readonly Press[])[] {
-  const first = notes[start];
-  if (!first) return [pressed];
-  const lastFinger = pressed.at(-1)?.finger;
-  const free = FRETTING_FINGERS.filter(
-    (finger) => (lastFinger === undefined || finger > lastFinger) && !hand.without.includes(finger),
-  );
+  const fingers = FRETTING_FINGERS.filter((finger) => !hand.without.includes(finger));
   const ways: (readonly Press[])[] = [];
-  for (let end = start + 1; end <= notes.length && notes[end - 1]?.fret === first.fret; end++) {
-    const run = notes.slice(start, end);
-    if (run.length > 1 && !canBarre(fretting, hand, run)) break;
-    for (const finger of free) {
-      const press = makePress(neck, fretting, finger, run);
-      if (!withinReach(hand, pressed, press)) continue;
-      ways.push(...extend(neck, fretting, hand, notes, end, [...pressed, press]));
+  const extend = (start: number, firstFree: number, pressed: readonly Press[]): void => {
+    const first = notes[start];
+    if (!first) {
+      ways.push(pressed);
+      return;
     }
-  }
+    for (let end = start + 1; end <= notes.length && notes[end - 1]?.fret === first.fret; end++) {
+      const run = notes.slice(start, end);
+      if (run.length > 1 && !canBarre(fretting, hand, run)) break;
+      const bare = pressOf(neck, fretting, run);
+      for (let free = firstFree; free < fingers.length; free++) {
+        const press: Press = { ...bare, finger: fingers[free] ?? 4 };
+        if (withinReach(hand, pressed, press)) extend(end, free + 1, [...pressed, press]);
+      }
+    }
+  };
+  extend(0, 0, []);
   return ways;
 }
 
@@ -96,10 +98,10 @@ function withinReach(hand: Hand, pressed: readonly Press[], next: Press): boolea
   );
 }
 
-function makePress(neck: Neck, fretting: Fretting, finger: Finger, run: readonly Note[]): Press {
+/** What any finger does that presses a run of notes on one fret. */
+function pressOf(neck: Neck, fretting: Fretting, run: readonly Note[]): Omit<Press, "finger"> {
   const tipsMm = run.map(({ string, fret }) => fingertipMm(neck, string, fret));
   return {
-    finger,
     fret: run[0]?.fret ?? 0,
     strings: run.map(({ string }) => string),
     idleInside: stringsInside(fretting, run).filter((inside) => inside === null).length,

@@ -86,7 +86,9 @@ export function effortTerms(
 }
 
 export function totalEffort(terms: EffortTerms): number {
-  const total = Object.values(terms).reduce((sum: number, term: number) => sum + term, 0);
+  const { fingers, barre, reach, stretch, spacing, across, interior, arch, access, school } = terms;
+  const total =
+    fingers + barre + reach + stretch + spacing + across + interior + arch + access + school;
   return Math.max(total, 0);
 }
 

@@ -33,6 +33,23 @@ export function wireMm(neck: Neck, string: number, fret: number): number {
 
 /** Where the fingertip presses for a fret of 1 or more, in mm along the neck. */
 export function fingertipMm(neck: Neck, string: number, fret: number): number {
+  return fingertipTable(neck)[string]?.[fret] ?? computeFingertipMm(neck, string, fret);
+}
+
+/** Searches ask for the same few hundred places over and over; each neck's are worked out once. */
+const fingertipTables = new WeakMap<Neck, readonly (readonly number[])[]>();
+
+function fingertipTable(neck: Neck): readonly (readonly number[])[] {
+  const known = fingertipTables.get(neck);
+  if (known) return known;
+  const table = neck.midi.map((_, string) =>
+    Array.from({ length: neck.frets + 1 }, (__, fret) => computeFingertipMm(neck, string, fret)),
+  );
+  fingertipTables.set(neck, table);
+  return table;
+}
+
+function computeFingertipMm(neck: Neck, string: number, fret: number): number {
   const wire = wireMm(neck, string, fret);
   return wire - FINGERTIP_SHARE * (wire - wireMm(neck, string, fret - 1));
 }

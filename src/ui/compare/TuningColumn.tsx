@@ -1,6 +1,6 @@
 import { type ChordOnNeck } from "@/core/compare";
 import { type Neck } from "@/core/neck";
-import { pitchTextOver, type Note } from "@/core/pitch";
+import { pitchText, pitchTextOver, type Note } from "@/core/pitch";
 import { type RetuneStep, type Tuning } from "@/core/tuning";
 import { EffortBar, fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
@@ -41,7 +41,7 @@ export function TuningColumn(props: TuningColumnProps) {
           </button>
         </div>
         <p className="text-muted">
-          <NoteText>{neck.midi.map((midi) => pitchTextOver(root, midi)).join("  ")}</NoteText>
+          <NoteText>{neck.midi.map((midi) => pitchText(midi)).join("  ")}</NoteText>
         </p>
         <dl className="mt-2 grid grid-cols-2 gap-x-4 gap-y-1 text-[16px] lg:grid-cols-[auto_auto_auto_1fr]">
           <Figure name="Easiest">{easiest ? easiest.best.effort.toFixed(1) : "none"}</Figure>
@@ -57,14 +57,17 @@ export function TuningColumn(props: TuningColumnProps) {
       <ol className="space-y-2">
         {chord.grips.map((grip) => (
           <li key={grip.fretting.join()} className="panel flex items-center gap-4 p-2.5">
-            <GripDiagram
-              neck={neck}
-              root={root}
-              grip={{ fingering: grip.best, tones: grip.tones }}
-              labels="finger"
-              pitch={neck.midi.length > 7 ? 14 : 17}
-              label={`${spokenNotes(grip.name)} close up`}
-            />
+            <div className="w-[42%] max-w-52 shrink-0">
+              <GripDiagram
+                neck={neck}
+                root={root}
+                grip={{ fingering: grip.best, tones: grip.tones }}
+                labels="finger"
+                grows
+                pitch={neck.midi.length > 7 ? 14 : 17}
+                label={`${spokenNotes(grip.name)} close up`}
+              />
+            </div>
             <div className="min-w-0 flex-1 space-y-1 text-lg">
               <p>
                 <FretText fretting={grip.fretting} />

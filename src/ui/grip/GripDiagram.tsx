@@ -87,7 +87,7 @@ export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: G
           {fret}
         </text>
       ))}
-      <NeckGrip scale={scale} grip={grip} root={root} labels={labels} size={pitch * 0.46} />
+      <NeckGrip scale={scale} grip={grip} root={root} labels={labels} sizeAt={() => pitch * 0.46} />
     </svg>
   );
 }
@@ -97,6 +97,6 @@ function fretWindow(grip: ShownGrip, frets: number): { first: number; last: numb
   const pressed = grip.fingering.fretting.flatMap((fret) => (fret ? [fret] : []));
   if (pressed.length === 0) return { first: 1, last: FEWEST_FRETS };
   const [low, high] = [Math.min(...pressed), Math.max(...pressed)];
-  const last = Math.min(frets, Math.max(high, low - 2 + FEWEST_FRETS));
-  return { first: Math.max(1, Math.min(low - 1, last - FEWEST_FRETS + 1)), last };
+  const first = Math.max(1, Math.min(low - 1, frets - FEWEST_FRETS + 1));
+  return { first, last: Math.min(frets, Math.max(high, first + FEWEST_FRETS - 1)) };
 }

@@ -23,12 +23,12 @@ interface NeckGripProps {
   readonly grip: ShownGrip;
   readonly root: Note;
   readonly labels: MarkLabel;
-  /** Half the height of a mark, in px. */
-  readonly size: number;
+  /** Half the height of a mark on a fret, in px. */
+  readonly sizeAt: (fret: number) => number;
 }
 
 /** One fingering: its marks large, a bar where one finger lies across, a cross on silent strings. */
-export function NeckGrip({ scale, grip, root, labels, size }: NeckGripProps) {
+export function NeckGrip({ scale, grip, root, labels, sizeAt }: NeckGripProps) {
   const { fretting, fingers } = grip.fingering;
   return (
     <g aria-hidden="true" className="pointer-events-none">
@@ -41,7 +41,7 @@ export function NeckGrip({ scale, grip, root, labels, size }: NeckGripProps) {
           y2={scale.stringY(high)}
           stroke="var(--on-slab)"
           strokeOpacity={0.45}
-          strokeWidth={size * 1.7}
+          strokeWidth={sizeAt(fret) * 1.7}
           strokeLinecap="round"
         />
       ))}
@@ -49,7 +49,7 @@ export function NeckGrip({ scale, grip, root, labels, size }: NeckGripProps) {
         const y = scale.stringY(string);
         const tone = grip.tones[string];
         if (fret === null || tone === null || tone === undefined) {
-          return <Cross key={string} x={scale.silentX} y={y} size={size * 0.5} />;
+          return <Cross key={string} x={scale.silentX} y={y} size={sizeAt(0) * 0.5} />;
         }
         const role = markRole(tone);
         const finger = fingers[string];
@@ -60,6 +60,7 @@ export function NeckGrip({ scale, grip, root, labels, size }: NeckGripProps) {
               ? String(finger)
               : toneName(tone);
         const x = scale.markX(string, fret);
+        const size = sizeAt(fret);
         return (
           <g key={string}>
             <MarkShape role={role} x={x} y={y} size={size} />

@@ -47,6 +47,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
         const { string, fret, degree } = position;
         const role = markRole(degree);
         const [x, y] = [scale.markX(string, fret), scale.stringY(string)];
+        const size = scale.markSize(fret);
         const note = noteText(spellDegree(root, degree));
         const label = showNotes ? note : degreeName(degree);
         return (
@@ -63,14 +64,14 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
             onClick={() => onChoose(position)}
             onFocus={() => setCurrent(index)}
           >
-            <circle cx={x} cy={y} r={Math.max(scale.markSize, 12)} fill="transparent" />
-            <MarkShape role={role} x={x} y={y} size={scale.markSize} faint={faint} />
+            <circle cx={x} cy={y} r={Math.max(size, 12)} fill="transparent" />
+            <MarkShape role={role} x={x} y={y} size={size} faint={faint} />
             <text
               x={x}
-              y={y + labelDrop(role) * scale.markSize}
+              y={y + labelDrop(role) * size}
               dy="0.35em"
               textAnchor="middle"
-              fontSize={scale.markSize * (label.length > 1 ? 1.15 : 1.35)}
+              fontSize={size * (label.length > 1 ? 1.15 : 1.35)}
               fontWeight={700}
               fill={markInk(role)}
             >

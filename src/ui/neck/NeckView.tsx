@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo } from "react";
+import { memo, useCallback, useEffect, useMemo } from "react";
 import { type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
@@ -30,7 +30,7 @@ const CHOSEN_RATIO = 1.5;
 const LARGEST_CHOSEN = 17;
 
 /** The whole neck at true fret spacing, with every place of the stack and the chosen grip. */
-export function NeckView({
+export const NeckView = memo(function NeckView({
   neck,
   root,
   positions,
@@ -42,7 +42,10 @@ export function NeckView({
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
   const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
   const scale = useMemo(() => makeNeckScale(neck, width), [neck, width]);
-  const size = Math.min(LARGEST_CHOSEN, scale.markSize * CHOSEN_RATIO);
+  const sizeAt = useCallback(
+    (fret: number) => Math.min(LARGEST_CHOSEN, scale.markSize(fret) * CHOSEN_RATIO),
+    [scale],
+  );
   // On a narrow window, bring the grip into sight.
   useEffect(() => {
     const element = frame.current;
@@ -73,8 +76,8 @@ export function NeckView({
           faint={!mapOnly}
           onChoose={onChoose}
         />
-        {grip && <NeckGrip scale={scale} grip={grip} root={root} labels={labels} size={size} />}
+        {grip && <NeckGrip scale={scale} grip={grip} root={root} labels={labels} sizeAt={sizeAt} />}
       </svg>
     </div>
   );
-}
+});

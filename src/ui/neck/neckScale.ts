@@ -12,8 +12,8 @@ export interface NeckScale {
   readonly wireX: (string: number, fret: number) => number;
   /** Middle of a mark: on the string's open column for 0, else just behind the wire. */
   readonly markX: (string: number, fret: number) => number;
-  /** Half height of a mark on the map, in px, small enough for the narrowest fret shown. */
-  readonly markSize: number;
+  /** Half height of a mark on the map, in px: as large as the fret and the strings leave room for. */
+  readonly markSize: (fret: number) => number;
 }
 
 const LABEL_WIDTH = 40;
@@ -22,7 +22,7 @@ const OPEN_WIDTH = 36;
 const RIGHT_PAD = 14;
 const TOP_PAD = 26;
 const BOTTOM_PAD = 44;
-const LARGEST_MARK = 12;
+const LARGEST_MARK = 13;
 const SMALLEST_MARK = 7;
 
 /** A scale for a drawing of so many px width; the thick string is at the bottom. */
@@ -37,7 +37,12 @@ export function makeNeckScale(neck: Neck, width: number): NeckScale {
   const startX = openStartX + OPEN_WIDTH;
   const pxPerMm = (width - startX - RIGHT_PAD) / (endMm - startMm);
   const toX = (mm: number) => startX + (mm - startMm) * pxPerMm;
-  const narrowest = toX(wireMm(neck, last, neck.frets)) - toX(wireMm(neck, last, neck.frets - 1));
+  const roomAt = (fret: number) =>
+    Math.min(
+      ...outer.map(
+        (string) => toX(wireMm(neck, string, fret)) - toX(wireMm(neck, string, fret - 1)),
+      ),
+    );
   const openX = openStartX + OPEN_WIDTH / 2;
   return {
     width,
@@ -50,7 +55,11 @@ export function makeNeckScale(neck: Neck, width: number): NeckScale {
       fret === 0
         ? openX
         : toX((fingertipMm(neck, string, fret) + middleMm(neck, string, fret)) / 2),
-    markSize: Math.max(SMALLEST_MARK, Math.min(LARGEST_MARK, narrowest * 0.47, pitch * 0.36)),
+    markSize: (fret) =>
+      Math.max(
+        SMALLEST_MARK,
+        Math.min(LARGEST_MARK, fret > 0 ? roomAt(fret) * 0.47 : Infinity, pitch * 0.36),
+      ),
   };
 }
 

@@ -18,7 +18,8 @@ interface GripSectionProps {
 /** Beside each other: every grip of the chord, and the chosen one close up with its reasons. */
 export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { answer, inFront, isCurrent, pinned, onTake, onTogglePin } = props;
-  const { neck, root, tuningName, grips, index, grip, ways, fingering } = answer;
+  const { map, grips, index, grip, ways, fingering } = answer;
+  const { neck, root, tuningName } = map;
   const chordName = grips[0]?.name ?? "This chord";
   return (
     <div

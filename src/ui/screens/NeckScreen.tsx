@@ -2,7 +2,7 @@
 
 import { useDeferredValue, useMemo, useState } from "react";
 import { type Fingering, type Grip } from "@/core/hand";
-import { findStackPositions, STACKS, type DegreePosition } from "@/core/stack";
+import { STACKS, type DegreePosition } from "@/core/stack";
 import { MARK_LABELS, type MarkLabel, type PinContent } from "@/server/types";
 import { NeckView, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
@@ -20,13 +20,12 @@ const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
 
 /** Map a stack on the neck, see its grips easiest first, and take one in hand. */
 export function NeckScreen() {
-  const { neck, root, guitar, choice, choose, pins, pin, unpin } = useWorkspace();
+  const { guitar, choice, choose, pins, pin, unpin } = useWorkspace();
   const { stack, labels } = choice;
   const [mapOnly, setMapOnly] = useState(false);
-  const positions = useMemo(() => findStackPositions(neck, root, stack), [neck, root, stack]);
-  const { answer, isCurrent, failed } = useGrips();
+  const { map, answer, isCurrent, failed } = useGrips();
   const { grip, fingering } = answer ?? {};
-  const inFront = isCurrent && !mapOnly && Boolean(grip);
+  const inFront = map === answer?.map && !mapOnly && Boolean(grip);
   const shown = useMemo(
     (): ShownGrip | null =>
       inFront && grip && fingering ? { fingering, tones: grip.tones } : null,
@@ -48,14 +47,18 @@ export function NeckScreen() {
     take(grips[Math.max(0, Math.min(index + by, grips.length - 1))]);
   };
 
-  const content: PinContent | null = shown && {
-    guitarId: guitar.id,
-    tuningMidi: choice.tuningMidi,
-    root: choice.root,
-    stack,
-    fretting: shown.fingering.fretting,
-    fingers: shown.fingering.fingers,
-  };
+  // While a new question is open, what is shown belongs to the old one and is not to be pinned.
+  const content: PinContent | null =
+    shown && isCurrent
+      ? {
+          guitarId: guitar.id,
+          tuningMidi: choice.tuningMidi,
+          root: choice.root,
+          stack,
+          fretting: shown.fingering.fretting,
+          fingers: shown.fingering.fingers,
+        }
+      : null;
   const pinned = content ? findPin(pins, content) : undefined;
   const togglePin = useEvent(() => {
     if (pinned) unpin(pinned);
@@ -91,7 +94,7 @@ export function NeckScreen() {
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         <RootPicker />
         <StackPicker />
-        <div role="group" aria-labelledby="labels-label" className="ml-auto">
+        <div role="group" aria-labelledby="labels-label" className="sm:ml-auto">
           <span id="labels-label" className="field-label">
             Marks show
           </span>
@@ -111,9 +114,9 @@ export function NeckScreen() {
       </div>
 
       <NeckView
-        neck={neck}
-        root={root}
-        positions={positions}
+        neck={map.neck}
+        root={map.root}
+        positions={map.positions}
         labels={labels}
         grip={shown}
         mapOnly={mapOnly || answer?.grips.length === 0}

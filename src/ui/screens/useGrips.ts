@@ -1,15 +1,22 @@
-import { useCallback, useMemo } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { rankFingers, type Fingering, type Grip } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
+import { findStackPositions, type DegreePosition } from "@/core/stack";
 import { useComputed, useWorkspace } from "@/ui/workspace";
 import { compute } from "@/worker/client";
 
-/** An answer of the worker together with the question, so that the two are always shown as one. */
-export interface GripAnswer {
+/** A stack on a neck, and every place of its degrees. */
+export interface ChordMap {
   readonly neck: Neck;
   readonly root: Note;
   readonly tuningName: string;
+  readonly positions: readonly DegreePosition[];
+}
+
+/** The worker's answer for one map; the two are always shown as one. */
+export interface GripAnswer {
+  readonly map: ChordMap;
   readonly grips: readonly Grip[];
   /** Index of the grip in front, -1 where there is none. */
   readonly index: number;
@@ -20,33 +27,72 @@ export interface GripAnswer {
 }
 
 interface Grips {
+  /** What to draw on the neck now. */
+  readonly map: ChordMap;
   readonly answer: GripAnswer | null;
   /** False while the worker still answers the present question. */
   readonly isCurrent: boolean;
   readonly failed: boolean;
 }
 
+/** An answer that is there within this time is drawn together with its map, in one go. */
+const PATIENCE_MS = 30;
+
 /** The grips of the chord at hand, and the one the player chose; the easiest where none is. */
 export function useGrips(): Grips {
   const { neck, root, tuning, choice } = useWorkspace();
   const { stack, chosen } = choice;
-  const computed = useComputed(
-    useCallback(async () => {
-      const grips = await compute().grips(neck, root, stack);
-      return { neck, root, tuningName: tuning.name, grips };
-    }, [neck, root, stack, tuning.name]),
+  const asked = useMemo(
+    (): ChordMap => ({
+      neck,
+      root,
+      tuningName: tuning.name,
+      positions: findStackPositions(neck, root, stack),
+    }),
+    [neck, root, stack, tuning.name],
   );
-  const answer = useMemo((): GripAnswer | null => {
-    if (!computed.value) return null;
-    const { grips } = computed.value;
-    const key = chosen?.fretting.join();
-    const found = grips.findIndex(({ fretting }) => fretting.join() === key);
-    const index = found >= 0 || grips.length === 0 ? found : 0;
-    const grip = grips[index] ?? null;
-    const ways = grip ? rankFingers(computed.value.neck, grip.fretting) : [];
-    const fingers = chosen?.fingers.join();
-    const fingering = ways.find((way) => way.fingers.join() === fingers) ?? ways[0] ?? null;
-    return { ...computed.value, index, grip, ways, fingering };
-  }, [computed.value, chosen]);
-  return { answer, isCurrent: computed.isCurrent, failed: computed.failed };
+  const computed = useComputed(
+    useCallback(
+      async () => ({ map: asked, grips: await compute().grips(asked.neck, asked.root, stack) }),
+      [asked, stack],
+    ),
+  );
+  const answer = useMemo(
+    () => computed.value && chooseGrip(computed.value.map, computed.value.grips, chosen),
+    [computed.value, chosen],
+  );
+  const isLate = useLate(asked, computed.isCurrent);
+  const map = answer && !computed.isCurrent && !isLate ? answer.map : asked;
+  return { map, answer, isCurrent: computed.isCurrent, failed: computed.failed };
+}
+
+interface ChosenFingering {
+  readonly fretting: Grip["fretting"];
+  readonly fingers: Fingering["fingers"];
+}
+
+function chooseGrip(
+  map: ChordMap,
+  grips: readonly Grip[],
+  chosen: ChosenFingering | null,
+): GripAnswer {
+  const key = chosen?.fretting.join();
+  const found = grips.findIndex(({ fretting }) => fretting.join() === key);
+  const index = found >= 0 || grips.length === 0 ? found : 0;
+  const grip = grips[index] ?? null;
+  const ways = grip ? rankFingers(map.neck, grip.fretting) : [];
+  const fingers = chosen?.fingers.join();
+  const fingering = ways.find((way) => way.fingers.join() === fingers) ?? ways[0] ?? null;
+  return { map, grips, index, grip, ways, fingering };
+}
+
+/** Whether a question has waited for its answer longer than the player should notice. */
+function useLate(question: unknown, isAnswered: boolean): boolean {
+  const [late, setLate] = useState<unknown>(null);
+  useEffect(() => {
+    if (isAnswered) return;
+    const timer = setTimeout(() => setLate(question), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, [question, isAnswered]);
+  return late === question;
 }

@@ -10,7 +10,7 @@ export const RootPicker = memo(function RootPicker() {
   const { root, choose } = useWorkspace();
   const current = pitchClassOf(root);
   return (
-    <div role="group" aria-labelledby="root-label">
+    <div role="group" aria-labelledby="root-label" className="w-full sm:w-auto">
       <span id="root-label" className="field-label">
         Root
       </span>
