@@ -1,3 +1,5 @@
+import { NoteTspans } from "@/ui/text";
+
 /** What a mark stands for. Each role has a form of its own as well as a colour. */
 export type MarkRole = "root" | "octave" | "fifth" | "third" | "other";
 
@@ -49,14 +51,31 @@ export function MarkShape({ role, x, y, size, faint = false }: MarkShapeProps) {
   );
 }
 
-/** The colour of a label that stands on a mark. */
-export function markInk(role: MarkRole): string {
-  return role === "octave" ? "var(--root)" : "var(--on-mark)";
+interface MarkProps extends MarkShapeProps {
+  readonly label: string;
 }
 
-/** How far below the middle of the mark its label's middle sits, in parts of its size. */
-export function labelDrop(role: MarkRole): number {
-  return role === "third" ? 0.24 : 0;
+/** A mark with its label: a degree, a note or a finger. */
+export function Mark({ label, ...shape }: MarkProps) {
+  const { role, x, y, size } = shape;
+  // A wedge is widest at its foot, so its label sits lower.
+  const drop = role === "third" ? 0.24 * size : 0;
+  return (
+    <>
+      <MarkShape {...shape} />
+      <text
+        x={x}
+        y={y + drop}
+        dy="0.35em"
+        textAnchor="middle"
+        fontSize={size * (label.length > 1 ? 1.15 : 1.35)}
+        fontWeight={700}
+        fill={role === "octave" ? "var(--root)" : "var(--on-mark)"}
+      >
+        <NoteTspans>{label}</NoteTspans>
+      </text>
+    </>
+  );
 }
 
 function outline(role: MarkRole, size: number): string {

@@ -2,8 +2,7 @@ import { type Fingering } from "@/core/hand";
 import { noteText, spellDegree, type Note } from "@/core/pitch";
 import { toneName } from "@/core/stack";
 import { type MarkLabel } from "@/server/types";
-import { NoteTspans } from "@/ui/text";
-import { labelDrop, markInk, markRole, MarkShape } from "./Mark";
+import { Mark, markRole } from "./Mark";
 
 /** The part of a drawing's scale that a grip needs. */
 export interface GripScale {
@@ -61,22 +60,7 @@ export function NeckGrip({ scale, grip, root, labels, sizeAt }: NeckGripProps) {
               : toneName(tone);
         const x = scale.markX(string, fret);
         const size = sizeAt(fret);
-        return (
-          <g key={string}>
-            <MarkShape role={role} x={x} y={y} size={size} />
-            <text
-              x={x}
-              y={y + labelDrop(role) * size}
-              dy="0.35em"
-              textAnchor="middle"
-              fontSize={size * (label.length > 1 ? 1.1 : 1.35)}
-              fontWeight={700}
-              fill={markInk(role)}
-            >
-              <NoteTspans>{label}</NoteTspans>
-            </text>
-          </g>
-        );
+        return <Mark key={string} role={role} x={x} y={y} size={size} label={label} />;
       })}
     </g>
   );

@@ -1,8 +1,8 @@
 import { memo, useRef, useState, type KeyboardEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { NoteTspans, spokenNotes } from "@/ui/text";
-import { labelDrop, markInk, markRole, MarkShape } from "./Mark";
+import { spokenNotes } from "@/ui/text";
+import { Mark, markRole } from "./Mark";
 import { type NeckScale } from "./neckScale";
 
 interface NeckMarksProps {
@@ -65,18 +65,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
             onFocus={() => setCurrent(index)}
           >
             <circle cx={x} cy={y} r={Math.max(size, 12)} fill="transparent" />
-            <MarkShape role={role} x={x} y={y} size={size} faint={faint} />
-            <text
-              x={x}
-              y={y + labelDrop(role) * size}
-              dy="0.35em"
-              textAnchor="middle"
-              fontSize={size * (label.length > 1 ? 1.15 : 1.35)}
-              fontWeight={700}
-              fill={markInk(role)}
-            >
-              <NoteTspans>{label}</NoteTspans>
-            </text>
+            <Mark role={role} x={x} y={y} size={size} faint={faint} label={label} />
           </g>
         );
       })}

@@ -1,4 +1,4 @@
-import { noteText, spellPitchClass, type Midi } from "@/core/pitch";
+import { noteText, pitchText, spellPitchClass, type Midi } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 import { NoteText } from "@/ui/text";
 
@@ -12,7 +12,10 @@ interface TuningRowProps {
 
 /** One tuning to take: its name and its open strings, thick to thin. */
 export function TuningRow({ tuning, selected, onChoose, note }: TuningRowProps) {
-  const letters = tuning.midi.map((midi) => noteText(spellPitchClass(midi))).join(" ");
+  // A reading shows its octaves, because they are what was chosen; the list stays short.
+  const strings = tuning.midi
+    .map((midi) => (note ? pitchText(midi) : noteText(spellPitchClass(midi))))
+    .join(" ");
   return (
     <button
       type="button"
@@ -25,7 +28,7 @@ export function TuningRow({ tuning, selected, onChoose, note }: TuningRowProps) 
         <NoteText>{tuning.name}</NoteText>
       </span>
       <span className="figures text-muted">
-        <NoteText>{letters}</NoteText>
+        <NoteText>{strings}</NoteText>
       </span>
     </button>
   );
