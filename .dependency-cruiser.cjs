@@ -4,6 +4,7 @@
  */
 const CORE_ORDER = [
   "result",
+  "measure",
   "pitch",
   "tuning",
   "neck",
@@ -23,12 +24,13 @@ const LAYERS = {
   formats: ["core", "formats"],
   server: ["core", "formats", "server"],
   worker: ["core", "worker"],
+  audio: ["core", "audio"],
   cli: ["core", "formats", "cli"],
-  ui: ["core", "formats", "ui"],
+  ui: ["core", "formats", "audio", "ui"],
 };
 
 /** Single files that a layer may use beyond the layers above. */
-const DOORS = { ui: ["src/worker/client\\.ts$", "src/server/(actions|types)\\.ts$"] };
+const DOORS = { ui: ["src/worker/client\\.ts$", "src/server/(actions|schemas|types)\\.ts$"] };
 
 const layerRules = Object.entries(LAYERS).map(([layer, allowed]) => ({
   name: `${layer}-imports`,

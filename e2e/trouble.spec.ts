@@ -4,9 +4,9 @@ import { PORT } from "./settings";
 
 /** A page of its own, because the browser rightly logs what these tests break. */
 const brokenPage = test.extend<{ broken: Page }>({
-  broken: async ({ browser }, use) => {
+  broken: async ({ browser }, lend) => {
     const context = await browser.newContext({ baseURL: `http://127.0.0.1:${PORT}` });
-    await use(await context.newPage());
+    await lend(await context.newPage());
     await context.close();
   },
 });

@@ -1,13 +1,20 @@
 import { array, lazy, mixed, number, object, string } from "yup";
 import { type ReachLimit } from "@/core/fretting";
-import { DEFAULT_HAND, SCHOOLS, type Exclusion, type Hand } from "@/core/hand";
+import {
+  DEFAULT_HAND,
+  EXCLUSIONS,
+  HIGHEST_SPAN_MM,
+  LOWEST_SPAN_MM,
+  SCHOOLS,
+  type Exclusion,
+  type Hand,
+} from "@/core/hand";
 import { makeNeck, MAX_FRETS, type Neck } from "@/core/neck";
 import { parseNote, spellPitchClass, type Note } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
-import { nameTuning, readTuning, type Tuning } from "@/core/tuning";
+import { MAX_STRINGS, MIN_STRINGS, nameTuning, readTuning, type Tuning } from "@/core/tuning";
 
 /** The arguments that several commands share: their schemas, and the core values they stand for. */
-const EXCLUSIONS: readonly Exclusion[] = [1, 2, 3, 4, "T", "barre"];
 
 const midiNumbers = array(number().integer().required()).min(1).max(10);
 
@@ -41,7 +48,7 @@ export const guitarArgument = object({
   .default(undefined);
 
 export const handArgument = object({
-  spanMm: number().min(80).max(300),
+  spanMm: number().min(LOWEST_SPAN_MM).max(HIGHEST_SPAN_MM),
   without: array(mixed<Exclusion>().oneOf(EXCLUSIONS).required()),
 })
   .noUnknown()
@@ -56,11 +63,27 @@ export const limitArguments = {
 
 type Loose<T> = { readonly [Key in keyof T]?: T[Key] | undefined };
 
-export function toTuning(argument: TuningArgument, field = "tuning"): Result<Tuning> {
-  if (typeof argument !== "string") return success(nameTuning(argument));
-  const read = readTuning(argument);
+/** The tuning that is meant; text is read for so many strings where that is told and possible. */
+export function toTuning(
+  argument: TuningArgument,
+  field = "tuning",
+  strings?: number,
+): Result<Tuning> {
+  if (typeof argument !== "string") return midiTuning(argument, field);
+  const fitting = strings === undefined ? null : readTuning(argument, { strings });
+  const read = fitting?.ok ? fitting : readTuning(argument);
   if (!read.ok) return failure(field, read.problem.message);
   return success(read.value.tuning);
+}
+
+/** Names pitches that any neck could have; fewer strings than a guitar's have no name. */
+function midiTuning(midi: readonly number[], field: string): Result<Tuning> {
+  const neck = makeNeck({ midi });
+  if (!neck.ok) return failure(field, neck.problem.message);
+  if (midi.length < MIN_STRINGS) {
+    return failure(field, `${midi.length} strings; a guitar has ${MIN_STRINGS} to ${MAX_STRINGS}`);
+  }
+  return success(nameTuning(midi));
 }
 
 export function toNeck(args: {

@@ -1,27 +1,99 @@
 "use server";
 
-import { ValidationError } from "yup";
+import { type Schema, ValidationError } from "yup";
 import { failure, success, type Result } from "@/core/result";
 import { database } from "./database";
-import { addPin, listPins, removePin } from "./pins";
-import { choiceSchema, pinIdSchema, pinSchema, validate } from "./schemas";
-import { type Pin } from "./types";
+import { addGuitar, deleteGuitar, restoreGuitar, setTuned, updateGuitar } from "./guitars";
+import { addPin, removePin } from "./pins";
+import { saveProfile } from "./profile";
+import { readRig } from "./rig";
+import {
+  choiceSchema,
+  favouritesSchema,
+  guitarSchema,
+  idSchema,
+  ownTuningSchema,
+  pinSchema,
+  profileSchema,
+  renameSchema,
+  tunedSchema,
+  validate,
+} from "./schemas";
+import {
+  addOwnTuning,
+  deleteOwnTuning,
+  renameOwnTuning,
+  restoreOwnTuning,
+  saveFavourites,
+} from "./tunings";
+import { type Rig } from "./types";
 import { saveChoice } from "./workspace";
 
-/** Keeps a fingering and returns all pins. */
-export async function pinFingering(input: unknown): Promise<Result<readonly Pin[]>> {
-  return answer(() => {
-    addPin(database(), validate(pinSchema, input));
-    return listPins(database());
-  });
+/** Every change to what the player owns answers with all of it as it is now. */
+type RigAnswer = Promise<Result<Rig>>;
+
+/** Keeps a fingering. */
+export async function pinFingering(input: unknown): RigAnswer {
+  return change(pinSchema, input, (pin) => addPin(database(), pin));
 }
 
-/** Lets a pin go and returns those that are left; the page offers to put it back. */
-export async function unpinFingering(input: unknown): Promise<Result<readonly Pin[]>> {
-  return answer(() => {
-    removePin(database(), validate(pinIdSchema, input));
-    return listPins(database());
-  });
+/** Lets a pin go; the page offers to put it back. */
+export async function unpinFingering(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => removePin(database(), id));
+}
+
+export async function createGuitar(input: unknown): RigAnswer {
+  return change(guitarSchema, input, (guitar) => void addGuitar(database(), guitar));
+}
+
+export async function changeGuitar(id: unknown, input: unknown): RigAnswer {
+  return change(guitarSchema, input, (guitar) =>
+    updateGuitar(database(), validate(idSchema, id), guitar),
+  );
+}
+
+/** Takes a guitar and its pins out of sight; `bringBackGuitar` undoes it. */
+export async function removeGuitar(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => deleteGuitar(database(), id));
+}
+
+export async function bringBackGuitar(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => restoreGuitar(database(), id));
+}
+
+/** Notes what a guitar hangs in now: {id, midi}. */
+export async function noteTuned(input: unknown): RigAnswer {
+  return change(tunedSchema, input, ({ id, midi }) => setTuned(database(), id, midi));
+}
+
+export async function keepTuning(input: unknown): RigAnswer {
+  return change(
+    ownTuningSchema,
+    input,
+    ({ name, midi }) => void addOwnTuning(database(), name, midi),
+  );
+}
+
+export async function renameTuning(input: unknown): RigAnswer {
+  return change(renameSchema, input, ({ id, name }) => renameOwnTuning(database(), id, name));
+}
+
+/** Takes an own tuning out of sight; `bringBackTuning` undoes it. */
+export async function removeTuning(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => deleteOwnTuning(database(), id));
+}
+
+export async function bringBackTuning(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => restoreOwnTuning(database(), id));
+}
+
+/** Puts a whole list of favourites, by their pitches, in place of the old one. */
+export async function keepFavourites(input: unknown): RigAnswer {
+  return change(favouritesSchema, input, (all) => saveFavourites(database(), all));
+}
+
+export async function keepProfile(input: unknown): RigAnswer {
+  return change(profileSchema, input, (profile) => saveProfile(database(), profile));
 }
 
 /** Remembers where the player is. */
@@ -32,12 +104,20 @@ export async function rememberChoice(input: unknown): Promise<Result<null>> {
   });
 }
 
+function change<T>(schema: Schema<T>, input: unknown, work: (value: T) => void): Result<Rig> {
+  return answer(() => {
+    work(validate(schema, input));
+    return readRig(database());
+  });
+}
+
 /** Refused input goes back as a problem; anything else that fails is told without its insides. */
 function answer<T>(work: () => T): Result<T> {
   try {
     return success(work());
   } catch (error) {
     if (error instanceof ValidationError) return failure(error.path || "input", error.message);
+    if (error instanceof RangeError) return failure("input", error.message);
     console.error(error);
     return failure("data", "That could not be saved. Your data folder may be full or read-only.");
   }

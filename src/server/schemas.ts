@@ -1,8 +1,9 @@
-import { array, mixed, number, object, string, type InferType, type Schema } from "yup";
-import { MAX_FRETS } from "@/core/neck";
-import { parseNote } from "@/core/pitch";
+import { array, boolean, mixed, number, object, string, type InferType, type Schema } from "yup";
+import { EXCLUSIONS, HIGHEST_SPAN_MM, LOWEST_SPAN_MM, SCHOOLS, type Exclusion } from "@/core/hand";
+import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
+import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ, parseNote } from "@/core/pitch";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
-import { MARK_LABELS, THEMES } from "./types";
+import { BRIDGES, MARK_LABELS, NAMINGS, THEMES } from "./types";
 
 /** The Yup schemas at the server's edge: what comes in is one of these, or is refused in plain words. */
 const id = number().integer().positive().required();
@@ -20,7 +21,68 @@ const fretting = array(fret).min(MIN_STRINGS).max(MAX_STRINGS).required();
 const finger = mixed<0 | 1 | 2 | 3 | 4 | "T">().oneOf([0, 1, 2, 3, 4, "T"]).required();
 const fingers = array(finger).min(MIN_STRINGS).max(MAX_STRINGS).required();
 
-export const pinIdSchema = id.label("pin");
+export const idSchema = id.label("id");
+const name = string().trim().min(1).max(60).required();
+
+const known = (most: number) => number().positive().max(most).nullable().defined();
+const stringSpec = object({
+  diameterMm: known(5),
+  wound: boolean().required(),
+  unitMassGPerM: known(100),
+  tensionN: known(500),
+}).noUnknown();
+
+/** A guitar as the player describes it; what its measures may be, the core says. */
+export const guitarSchema = object({
+  name,
+  usualMidi: tuningMidi,
+  frets: number().integer().min(MIN_GUITAR_FRETS).max(MAX_FRETS).required(),
+  scaleMm: number().required(),
+  trebleScaleMm: number().required(),
+  perpendicularFret: number().required(),
+  nutMm: number().required(),
+  bridgeMm: number().required(),
+  capo: number().integer().required(),
+  leftHanded: boolean().required(),
+  bridge: string().oneOf(BRIDGES).required(),
+  strings: array(stringSpec).min(MIN_STRINGS).max(MAX_STRINGS).required(),
+})
+  .noUnknown()
+  .test("neck", (guitar, context) => {
+    const neck = makeNeck({ ...guitar, midi: guitar.usualMidi });
+    return (
+      neck.ok || context.createError({ path: neck.problem.field, message: neck.problem.message })
+    );
+  })
+  .test(
+    "strings",
+    "usualMidi and strings must be of the same number",
+    (guitar) => guitar.usualMidi.length === guitar.strings.length,
+  );
+
+export const tunedSchema = object({ id, midi: tuningMidi }).noUnknown();
+
+export const ownTuningSchema = object({ name, midi: tuningMidi }).noUnknown();
+export const renameSchema = object({ id, name }).noUnknown();
+
+const MOST_FAVOURITES = 200;
+export const favouritesSchema = array(tuningMidi).max(MOST_FAVOURITES).required();
+
+const share = number().moreThan(0).max(2).required();
+export const profileSchema = object({
+  spanMm: number().min(LOWEST_SPAN_MM).max(HIGHEST_SPAN_MM).required(),
+  without: array(mixed<Exclusion>().oneOf(EXCLUSIONS).required()).required(),
+  school: string().oneOf(SCHOOLS).required(),
+  accidentals: string().oneOf(ACCIDENTALS).required(),
+  a4Hz: number().min(LOWEST_A4_HZ).max(HIGHEST_A4_HZ).required(),
+  naming: string().oneOf(NAMINGS).required(),
+  limits: object({
+    slackShare: share,
+    stressShare: share,
+    strengthMpa: number().min(500).max(5000).required(),
+    totalShare: share,
+  }).noUnknown(),
+}).noUnknown();
 
 export const pinSchema = object({ guitarId: id, tuningMidi, root, stack, fretting, fingers })
   .noUnknown()

@@ -7,7 +7,7 @@ import { openDatabase } from "./database";
 import { addGuitar, listGuitars } from "./guitars";
 import { migrate } from "./migrate";
 import { addPin, listPins, removePin } from "./pins";
-import { choiceSchema, pinIdSchema, pinSchema, validate } from "./schemas";
+import { choiceSchema, idSchema, pinSchema, validate } from "./schemas";
 import { seedDemo } from "./seed";
 import { readStart } from "./start";
 import { type Choice, type PinContent } from "./types";
@@ -73,10 +73,12 @@ describe("the database", () => {
 
   test("a migration that fails leaves the data as they were", () => {
     const broken = mkdtempSync(join(tmpdir(), "tenon-broken-"));
-    writeFileSync(join(broken, "002_broken.sql"), "DELETE FROM guitar; SELECT no_such_column;");
+    writeFileSync(join(broken, "999_broken.sql"), "DELETE FROM guitar; SELECT no_such_column;");
     expect(() => migrate(connection, broken)).toThrow(/no_such_column/);
     expect(listGuitars(connection)).toHaveLength(3);
-    expect(connection.pragma("user_version", { simple: true })).toBe(1);
+    expect(connection.pragma("user_version", { simple: true })).toBe(
+      readdirSync(MIGRATIONS).length,
+    );
     rmSync(broken, { recursive: true });
   });
 
@@ -162,7 +164,10 @@ describe("where the player left off", () => {
   });
 
   test("without one, the first guitar hangs as usual", () => {
-    const { choice, guitars } = readStart(connection);
+    const {
+      choice,
+      rig: { guitars },
+    } = readStart(connection);
     expect(choice).toMatchObject({ guitarId: guitars[0].id, tuningMidi: guitars[0].usualMidi });
   });
 
@@ -179,7 +184,10 @@ describe("where the player left off", () => {
 describe("the demo data", () => {
   test("guitars of 6, 7 and 8 strings, pins, and a choice that fits", () => {
     seedDemo(connection);
-    const { guitars, pins, choice } = readStart(connection);
+    const {
+      rig: { guitars, pins },
+      choice,
+    } = readStart(connection);
     expect(guitars.map(({ name }) => name)).toEqual(["Ash six", "Long seven", "Baritone eight"]);
     expect(pins).toHaveLength(2);
     expect(choice).toMatchObject({ root: "C", tuningMidi: [38, 45, 50, 55, 59, 64] });
@@ -213,7 +221,7 @@ describe("what comes in is checked", () => {
   });
 
   test("ids are whole and positive", () => {
-    for (const id of [0, -1, 1.5, "1", null]) expect(() => validate(pinIdSchema, id)).toThrow();
+    for (const id of [0, -1, 1.5, "1", null]) expect(() => validate(idSchema, id)).toThrow();
   });
 
   test("a choice without its parts is refused", () => {

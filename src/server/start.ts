@@ -1,18 +1,15 @@
 import { type Database } from "better-sqlite3";
-import { listGuitars } from "./guitars";
-import { listPins } from "./pins";
+import { readRig } from "./rig";
 import { choiceSchema } from "./schemas";
 import { type Choice, type Guitar, type Start } from "./types";
 import { loadChoice } from "./workspace";
 
 export function readStart(connection: Database): Start {
-  const [first, ...others] = listGuitars(connection);
-  if (!first) throw new Error("There is no guitar in the data.");
-  const guitars = [first, ...others] as const;
-  return { guitars, pins: listPins(connection), choice: lastChoice(connection, guitars) };
+  const rig = readRig(connection);
+  return { rig, choice: lastChoice(connection, rig.guitars) };
 }
 
-/** The saved choice where it still fits a guitar; else the first guitar as it usually hangs. */
+/** The saved choice where it still fits a guitar; else the first guitar as it hangs. */
 function lastChoice(connection: Database, guitars: readonly [Guitar, ...Guitar[]]): Choice {
   const saved = loadChoice(connection);
   if (choiceSchema.isValidSync(saved, { strict: true })) {
@@ -22,7 +19,7 @@ function lastChoice(connection: Database, guitars: readonly [Guitar, ...Guitar[]
   const [first] = guitars;
   return {
     guitarId: first.id,
-    tuningMidi: first.usualMidi,
+    tuningMidi: first.tunedMidi,
     root: "E",
     stack: [0, 7, 12],
     labels: "degree",

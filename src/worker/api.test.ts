@@ -15,14 +15,14 @@ const dropD = neckOf([38, 45, 50, 55, 59, 64]);
 
 describe("what the page asks the worker", () => {
   test("answers are plain values that survive the way to the page", () => {
-    const grips = computeApi.grips(dropD, C, [0, 7, 12]);
+    const grips = computeApi.grips(dropD, C, [0, 7, 12], {});
     expect(structuredClone(grips)).toEqual(grips);
     expect(grips[0]).toMatchObject({ fretting: [10, 10, 10, null, null, null], name: "C5" });
   });
 
   test("several necks are answered in the order asked, whatever that is", () => {
-    const [a, b] = computeApi.chordOnNecks([standard, dropD], C, [0, 7, 12], 3);
-    const [d, c] = computeApi.chordOnNecks([dropD, standard], C, [0, 7, 12], 3);
+    const [a, b] = computeApi.chordOnNecks([standard, dropD], C, [0, 7, 12], 3, {});
+    const [d, c] = computeApi.chordOnNecks([dropD, standard], C, [0, 7, 12], 3, {});
     expect([a, b]).toEqual([c, d]);
     expect(a?.grips).toHaveLength(3);
   });

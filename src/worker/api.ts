@@ -1,5 +1,5 @@
 import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
-import { findGrips, type Grip } from "@/core/hand";
+import { findGrips, type Grip, type Player } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
 import { type Stack } from "@/core/stack";
@@ -7,8 +7,8 @@ import { type Stack } from "@/core/stack";
 /** What the page asks the worker. Values in, values out; a caller awaits a function. */
 export const computeApi = {
   /** Every playable grip of a stack on a neck, easiest first. */
-  grips(neck: Neck, root: Note, stack: Stack): readonly Grip[] {
-    return findGrips(neck, root, stack);
+  grips(neck: Neck, root: Note, stack: Stack, player: Player): readonly Grip[] {
+    return findGrips(neck, root, stack, player);
   },
 
   /** The same chord on several necks, each with its easiest grips. */
@@ -17,8 +17,9 @@ export const computeApi = {
     root: Note,
     stack: Stack,
     most: number,
+    player: Player,
   ): readonly ChordOnNeck[] {
-    return necks.map((neck) => chordOnNeck(neck, root, stack, most));
+    return necks.map((neck) => chordOnNeck(neck, root, stack, most, player));
   },
 };
 

@@ -2,10 +2,12 @@ import { type Command } from "../command";
 import { fingeringsCommand } from "./fingerings";
 import { frettingsCommand } from "./frettings";
 import { positionsCommand } from "./positions";
+import { retuneCommand } from "./retune";
 import { tuningCommand } from "./tuning";
 
 export const COMMANDS: readonly Command[] = [
   tuningCommand,
+  retuneCommand,
   positionsCommand,
   frettingsCommand,
   fingeringsCommand,

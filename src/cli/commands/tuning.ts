@@ -1,8 +1,8 @@
 import { number, object } from "yup";
 import { failure, success } from "@/core/result";
 import { pitchText } from "@/core/pitch";
-import { nameTuning, readTuning, type Tuning } from "@/core/tuning";
-import { tuningArgument, type TuningArgument } from "../arguments";
+import { readTuning, type Tuning } from "@/core/tuning";
+import { toTuning, tuningArgument, type TuningArgument } from "../arguments";
 import { defineCommand } from "../command";
 
 export const tuningCommand = defineCommand({
@@ -11,7 +11,10 @@ export const tuningCommand = defineCommand({
   schema: object({ text: tuningArgument, strings: number().integer() }).noUnknown(),
   run: ({ text, strings }) => {
     const said = text as TuningArgument;
-    if (typeof said !== "string") return success({ ...nameTuning(said), alternatives: [] });
+    if (typeof said !== "string") {
+      const named = toTuning(said, "text");
+      return named.ok ? success({ ...named.value, alternatives: [] }) : named;
+    }
     const read = readTuning(said, strings === undefined ? {} : { strings });
     if (!read.ok) {
       const { field, message } = read.problem;

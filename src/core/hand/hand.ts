@@ -2,13 +2,20 @@
 export type Finger = 1 | 2 | 3 | 4 | "T";
 
 /** What a player cannot or will not use. */
-export type Exclusion = Finger | "barre";
+export const EXCLUSIONS = [1, 2, 3, 4, "T", "barre"] as const satisfies readonly (
+  Finger | "barre"
+)[];
+export type Exclusion = (typeof EXCLUSIONS)[number];
 
 export interface Hand {
   /** Index tip to little tip with the hand spread flat, in mm. */
   readonly spanMm: number;
   readonly without: readonly Exclusion[];
 }
+
+/** Spans that a hand may have, in mm (a wide margin round grown and young hands, from memory). */
+export const LOWEST_SPAN_MM = 80;
+export const HIGHEST_SPAN_MM = 300;
 
 /** The span that the limits below are stated for (from memory). */
 export const REFERENCE_SPAN_MM = 150;

@@ -4,7 +4,10 @@ export { findGrips, rankGrips, type Grip } from "./grip";
 export {
   DEFAULT_HAND,
   DEFAULT_SCHOOL,
+  EXCLUSIONS,
   handReachMm,
+  HIGHEST_SPAN_MM,
+  LOWEST_SPAN_MM,
   SCHOOLS,
   type Exclusion,
   type Finger,

@@ -10,6 +10,7 @@ export {
   DEFAULT_FRETS,
   makeNeck,
   MAX_FRETS,
+  MIN_GUITAR_FRETS,
   type Neck,
   type NeckInput,
   type NeckMeasures,

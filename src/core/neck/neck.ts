@@ -29,6 +29,8 @@ export interface Neck extends NeckMeasures {
 }
 
 export const MAX_FRETS = 36;
+/** The fewest frets of a whole guitar; parts of a neck may have fewer. */
+export const MIN_GUITAR_FRETS = 12;
 export const DEFAULT_FRETS = 24;
 
 const DEFAULT_SCALE_MM = 648;

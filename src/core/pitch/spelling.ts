@@ -11,7 +11,8 @@ import {
 } from "./note";
 
 /** How a player wants the five black keys spelled. */
-export type Accidentals = "mixed" | "sharps" | "flats";
+export const ACCIDENTALS = ["mixed", "sharps", "flats"] as const;
+export type Accidentals = (typeof ACCIDENTALS)[number];
 
 /**
  * "mixed" is what charts mostly write for a root (common practice): C# and F# sharp, the rest flat.

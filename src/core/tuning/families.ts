@@ -28,7 +28,7 @@ export const doubleDropFamily: Family = (note, strings) => {
   return places([{ shape, named: shape[0] ?? 0 }], note, usual);
 };
 
-export type OpenQuality = "major" | "minor" | "sus4";
+export type OpenQuality = "major" | "minor" | "sus2" | "sus4";
 
 /**
  * Open chords as semitones over the root, by where the root lies (common practice): root on
@@ -44,6 +44,11 @@ const OPEN_SHAPES: Readonly<Record<OpenQuality, readonly (readonly number[])[]>>
     [0, 7, 12, 15, 19, 24],
     [-5, 0, 7, 12, 15, 19],
     [0, 7, 12, 19, 24, 27],
+  ],
+  sus2: [
+    [0, 7, 12, 14, 19, 24],
+    [-5, 0, 7, 12, 14, 19],
+    [0, 7, 12, 19, 24, 26],
   ],
   sus4: [
     [0, 7, 12, 17, 19, 24],

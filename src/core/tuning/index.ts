@@ -1,6 +1,28 @@
-export { TUNINGS } from "./catalogue";
+export { TUNING_GROUPS, TUNINGS, type TuningGroup } from "./catalogue";
+export { type ByEarCheck } from "./byEar";
+export { adviseGauges, type GaugeAdvice } from "./gaugeAdvice";
+export { parentOf, type Parent } from "./parent";
 export { nameTuning, readTuning, type ReadTuningOptions, type TuningReading } from "./read";
 export { retuneSteps, type RetuneStep } from "./retune";
+export {
+  makeRetuneSheet,
+  type RetunedString,
+  type RetuneSheet,
+  type SecondPassStep,
+  type StrungGuitar,
+} from "./retuneSheet";
+export {
+  DEFAULT_TENSION_LIMITS,
+  plainStressMpa,
+  plainUnitMassGPerM,
+  tensionN,
+  tensionShare,
+  unitMassGPerM,
+  UNKNOWN_STRING,
+  type StringSpec,
+  type TensionLimits,
+} from "./tension";
+export { type TensionWarning } from "./warnings";
 export {
   HIGHEST_STRING_MIDI,
   LOWEST_STRING_MIDI,

@@ -4,6 +4,7 @@ import {
   pitchClass,
   plainSigns,
   spellPitchClass,
+  type Accidentals,
   type Midi,
   type Note,
 } from "../pitch";
@@ -46,6 +47,14 @@ const SPECIAL: readonly Tuning[] = [
   { name: "Lute", kind: "modal", midi: [40, 45, 50, 54, 59, 64] },
 ];
 
+/** A six-string bass is not tuned like a guitar (GNU LilyPond 2.24: bass-six-string-tuning). */
+const SIX_STRING_BASS: Tuning = {
+  name: "6-string bass",
+  kind: "standard",
+  midi: [23, 28, 33, 38, 43, 48],
+};
+const BASS_STRINGS = 4;
+
 const NOTE = "([a-g](?:##?|bb?)?)";
 
 interface Rule {
@@ -80,7 +89,9 @@ const RULES: readonly Rule[] = [
     read: (match, strings) => inFamily(doubleDropFamily, match[1], strings),
   },
   {
-    pattern: new RegExp(`^(?:open )?${NOTE} ?(sus4)$|^open ${NOTE}(?: ?(major|maj|minor|min|m))?$`),
+    pattern: new RegExp(
+      `^(?:open )?${NOTE} ?(sus[24])$|^open ${NOTE}(?: ?(major|maj|minor|min|m))?$`,
+    ),
     read: (match, strings) => {
       const [, susNote, sus, note, word = ""] = match;
       if (strings < MIN_OPEN_STRINGS) {
@@ -89,7 +100,8 @@ const RULES: readonly Rule[] = [
           `open tunings by name need six strings or more; write the ${strings} letters`,
         );
       }
-      const quality: OpenQuality = sus ? "sus4" : /^m(in(or)?)?$/.test(word) ? "minor" : "major";
+      const quality: OpenQuality =
+        sus === "sus2" || sus === "sus4" ? sus : /^m(in(or)?)?$/.test(word) ? "minor" : "major";
       return inFamily(openFamily(quality), susNote ?? note, strings);
     },
   },
@@ -113,17 +125,24 @@ export interface NamedReading {
  * "half step down", "all fourths from E". Returns null where the text is no name at all.
  */
 export function readName(text: string, strings?: number): Result<NamedReading> | null {
-  const { words, stated } = splitCount(normalise(text));
+  const { words, stated, isBass } = splitCount(normaliseName(text));
+  if (
+    isBass &&
+    (stated ?? strings) === SIX_STRING_BASS.midi.length &&
+    /^(standard)?$/.test(words)
+  ) {
+    return success({ readings: [SIX_STRING_BASS.midi] });
+  }
   const special = SPECIAL.find((tuning) => tuning.name.toLowerCase() === words);
   const rule = RULES.find(({ pattern }) => pattern.test(words));
-  if (!special && (!rule || (words === "" && stated === undefined))) return null;
+  if (!special && (!rule || (words === "" && stated === undefined && !isBass))) return null;
   if (stated !== undefined && strings !== undefined && stated !== strings) {
     return failure(
       "tuning",
       `'${text.trim()}' is for ${stated} strings; this guitar has ${strings}`,
     );
   }
-  const count = stated ?? strings ?? DEFAULT_STRINGS;
+  const count = stated ?? strings ?? (isBass ? BASS_STRINGS : DEFAULT_STRINGS);
   if (count < MIN_STRINGS || count > MAX_STRINGS) {
     return failure("tuning", `${count} strings: Tenon knows ${MIN_STRINGS} to ${MAX_STRINGS}`);
   }
@@ -136,11 +155,11 @@ export function readName(text: string, strings?: number): Result<NamedReading> |
 }
 
 /** The name and kind of a set of pitches, or null where no name fits. Reading the name gives the pitches. */
-export function findName(midi: readonly Midi[]): Tuning | null {
-  const special = SPECIAL.find((tuning) => samePitches(tuning.midi, midi));
+export function findName(midi: readonly Midi[], accidentals: Accidentals = "mixed"): Tuning | null {
+  const special = [...SPECIAL, SIX_STRING_BASS].find((tuning) => samePitches(tuning.midi, midi));
   if (special) return special;
   const prefix = midi.length === DEFAULT_STRINGS ? "" : `${midi.length}-string `;
-  const named = [...nameCandidates(midi)].find(({ name }) => {
+  const named = [...nameCandidates(midi, accidentals)].find(({ name }) => {
     const read = readName(prefix + name);
     return read?.ok && samePitches(read.value.readings[0] ?? [], midi);
   });
@@ -149,10 +168,13 @@ export function findName(midi: readonly Midi[]): Tuning | null {
   return { name, kind: named.kind, midi };
 }
 
-function* nameCandidates(midi: readonly Midi[]): Generator<{ name: string; kind: TuningKind }> {
+function* nameCandidates(
+  midi: readonly Midi[],
+  accidentals: Accidentals,
+): Generator<{ name: string; kind: TuningKind }> {
   const lowest = midi[0] ?? 0;
   const second = midi[1] ?? 0;
-  const note = noteText(spellPitchClass(lowest));
+  const note = noteText(spellPitchClass(lowest, accidentals));
   const isUsual = samePitches(usualMidi(midi.length), midi);
   yield {
     name: isUsual && midi.length === DEFAULT_STRINGS ? "Standard" : `${note} standard`,
@@ -161,10 +183,11 @@ function* nameCandidates(midi: readonly Midi[]): Generator<{ name: string; kind:
   yield { name: `Drop ${note}`, kind: "drop" };
   yield { name: `Double drop ${note}`, kind: "double drop" };
   for (const root of new Set([pitchClass(lowest), pitchClass(second)])) {
-    const rootText = noteText(spellPitchClass(root));
+    const rootText = noteText(spellPitchClass(root, accidentals));
     yield { name: `Open ${rootText}`, kind: "open" };
     yield { name: `Open ${rootText} minor`, kind: "open" };
     yield { name: `${rootText}sus4`, kind: "modal" };
+    yield { name: `${rootText}sus2`, kind: "modal" };
   }
   for (const steps of Object.keys(REGULAR_STEPS)) {
     yield { name: `All ${steps}`, kind: "regular" };
@@ -179,7 +202,8 @@ function lowerFirstWord(name: string): string {
     : name;
 }
 
-function normalise(text: string): string {
+/** A name in small letters with plain signs and single spaces. */
+export function normaliseName(text: string): string {
   return plainSigns(text)
     .toLowerCase()
     .replace(/\s+/g, " ")
@@ -190,13 +214,25 @@ function normalise(text: string): string {
     .trim();
 }
 
-function splitCount(text: string): { words: string; stated: number | undefined } {
+interface CountedName {
+  /** The name without its count and without "bass". */
+  readonly words: string;
+  readonly stated: number | undefined;
+  readonly isBass: boolean;
+}
+
+function splitCount(name: string): CountedName {
+  const isBass = /\bbass\b/.test(name);
+  const text = name
+    .replace(/\bbass\b/, "")
+    .replace(/\s+/g, " ")
+    .trim();
   const match = new RegExp(`\\b(\\d+|${COUNT_WORDS.join("|")})[ -]?strings?\\b,?`).exec(text);
-  if (!match) return { words: text, stated: undefined };
+  if (!match) return { words: text, stated: undefined, isBass };
   const word = match[1] ?? "";
   const index = COUNT_WORDS.indexOf(word);
   const words = text.replace(match[0], "").replace(/\s+/g, " ").trim();
-  return { words, stated: index < 0 ? Number(word) : index + MIN_STRINGS };
+  return { words, stated: index < 0 ? Number(word) : index + MIN_STRINGS, isBass };
 }
 
 function inFamily(

@@ -1,6 +1,7 @@
-import { noteText, octaveOf, spellPitchClass, type Midi } from "../pitch";
+import { noteText, pitchText, spellPitchClass, type Accidentals, type Midi } from "../pitch";
 import { failure, success, type Result } from "../result";
-import { findName, readName } from "./names";
+import { readChanges, speaksOfChanges } from "./changes";
+import { findName, normaliseName, readName } from "./names";
 import { chooseOctaves } from "./octaves";
 import { cutTokens, type Cut } from "./tokens";
 import {
@@ -24,15 +25,18 @@ export interface ReadTuningOptions {
   readonly strings?: number;
   /** The guitar's usual tuning, to which letters without octaves are brought near. */
   readonly usual?: readonly Midi[];
+  /** Letters are written thin to thick. The text can ask for that too: "high to low: E B G D A E". */
+  readonly highToLow?: boolean;
 }
 
 const LONGEST_TEXT = 200;
+const DEFAULT_STRINGS = 6;
 const PREFERRED_COUNTS = [6, 7, 8, 5, 4, 9, 10];
 const MAX_ALTERNATIVES = 4;
 
 /**
- * Reads a tuning however a player says it: a name ("Drop C#", "7-string drop A"), letters from
- * thick to thin with or without octaves, spaces or capitals ("D A D F# A D", "dadgad").
+ * Reads a tuning however a player says it: a name ("Drop C#", "7-string drop A"), changes ("6 down
+ * 2, 2 up 1"), letters from thick to thin with or without octaves, spaces or capitals ("dadgad").
  */
 export function readTuning(text: string, options: ReadTuningOptions = {}): Result<TuningReading> {
   const asked = options.strings;
@@ -47,11 +51,9 @@ export function readTuning(text: string, options: ReadTuningOptions = {}): Resul
   if (text.length > LONGEST_TEXT) {
     return failure("tuning", `${text.length} characters; a tuning has at most ${LONGEST_TEXT}`);
   }
-  const named = readName(text, asked);
-  if (named && !named.ok) return named;
-  const readings = named ? success(named.value.readings) : readLetters(text, options);
-  if (!readings.ok) return readings;
-  const [best, ...others] = readings.value.map(nameTuning);
+  const said = readSaid(text, options);
+  if (!said.ok) return said;
+  const [best, ...others] = distinct(said.value).map((midi) => nameTuning(midi));
   if (!best) return failure("tuning", `'${text.trim()}' names no tuning`);
   const outside = best.midi.findIndex(
     (midi) => midi < LOWEST_STRING_MIDI || midi > HIGHEST_STRING_MIDI,
@@ -65,22 +67,60 @@ export function readTuning(text: string, options: ReadTuningOptions = {}): Resul
   return success({ tuning: best, alternatives: others.slice(0, MAX_ALTERNATIVES) });
 }
 
-/** The best name and kind for a set of pitches; letters, with octaves where needed, if it has none. */
-export function nameTuning(midi: readonly Midi[]): Tuning {
-  const named = findName(midi);
+/**
+ * The best name and kind for a set of pitches; letters, with octaves where needed, if it has none.
+ * Read back, the name gives the same pitches.
+ */
+export function nameTuning(midi: readonly Midi[], accidentals: Accidentals = "mixed"): Tuning {
+  const named = findName(midi, accidentals);
   if (named) return named;
-  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch))).join(" ");
+  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, accidentals))).join(" ");
   const read = readLetters(letters, { strings: midi.length });
   const [first, ...others] = read.ok ? read.value : [];
   if (first && others.length === 0 && samePitches(first, midi))
     return { name: letters, kind: "own", midi };
-  const name = midi
-    .map((pitch) => {
-      const note = spellPitchClass(pitch);
-      return noteText(note) + octaveOf(note, pitch);
-    })
-    .join(" ");
-  return { name, kind: "own", midi };
+  return { name: midi.map((pitch) => pitchText(pitch, accidentals)).join(" "), kind: "own", midi };
+}
+
+const HIGH_TO_LOW = /^\s*(?:high to low|thin to thick)\s*:?\s*/i;
+
+/** Everything a text can mean: a name, changes from a tuning, or letters; the likeliest first. */
+function readSaid(text: string, options: ReadTuningOptions): Result<readonly (readonly Midi[])[]> {
+  const name = readName(text, options.strings);
+  const changes = readChanged(text, options);
+  if (name?.ok) {
+    return success([...name.value.readings, ...(changes?.ok ? [changes.value] : [])]);
+  }
+  if (changes) return changes.ok ? success([changes.value]) : changes;
+  if (name) return name;
+  const letters = text.replace(HIGH_TO_LOW, "");
+  const highToLow = options.highToLow ?? letters !== text;
+  return readLetters(letters, { ...options, highToLow });
+}
+
+const BASE_END = /(?:,|;|:|\bwith\b|\bthen\b)/;
+
+/**
+ * Changes from the guitar's usual tuning, or from one named first ("drop D, 3 down 1"); null where
+ * the text speaks of none.
+ */
+function readChanged(text: string, options: ReadTuningOptions): Result<readonly Midi[]> | null {
+  const words = normaliseName(text);
+  const count = options.strings ?? DEFAULT_STRINGS;
+  const usual = options.usual?.length === count ? options.usual : usualMidi(count);
+  if (speaksOfChanges(words)) return readChanges(words, usual);
+  const end = BASE_END.exec(words);
+  const rest = end ? words.slice(end.index + end[0].length).trim() : "";
+  if (!end || !speaksOfChanges(rest)) return null;
+  const base = readName(words.slice(0, end.index), options.strings);
+  if (!base?.ok) return base;
+  return readChanges(rest, base.value.readings[0] ?? usual);
+}
+
+function distinct(readings: readonly (readonly Midi[])[]): readonly (readonly Midi[])[] {
+  return readings.filter(
+    (midi, index) => readings.findIndex((other) => samePitches(other, midi)) === index,
+  );
 }
 
 function readLetters(
@@ -97,12 +137,17 @@ function readLetters(
     return failure("tuning", `that is ${found} notes; write ${wanted}, one for each string`);
   }
   const usual = options.usual?.length === strings ? options.usual : usualMidi(strings);
-  return success(
-    rankReadings(
-      cuts.value.filter((cut) => cut.tokens.length === strings),
-      usual,
-    ),
-  );
+  const fitting = cuts.value.filter((cut) => cut.tokens.length === strings);
+  const asWritten = options.highToLow ? fitting.map(turnRound) : fitting;
+  const readings = rankReadings(asWritten, usual);
+  // Pitches written out from high to low may be a crossed tuning, or one told from the other end.
+  const [first = []] = readings;
+  const falls = first.every((midi, string) => string === 0 || midi < (first[string - 1] ?? 0));
+  return success(falls ? [...readings, first.toReversed()] : readings);
+}
+
+function turnRound(cut: Cut): Cut {
+  return { ...cut, tokens: cut.tokens.toReversed() };
 }
 
 /** All octave choices of all cuts: the writer's capitals decide first, then nearness. */
@@ -112,6 +157,5 @@ function rankReadings(cuts: readonly Cut[], usual: readonly Midi[]): readonly (r
     .filter((cut) => cut.oddities === fewest)
     .flatMap((cut) => chooseOctaves(cut.tokens, usual))
     .sort((a, b) => a.cost - b.cost)
-    .map((choice) => choice.midi)
-    .filter((midi, index, all) => all.findIndex((other) => samePitches(other, midi)) === index);
+    .map((choice) => choice.midi);
 }

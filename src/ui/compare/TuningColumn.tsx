@@ -2,13 +2,14 @@ import { type ChordOnNeck } from "@/core/compare";
 import { type Neck } from "@/core/neck";
 import { pitchText, pitchTextOver, type Note } from "@/core/pitch";
 import { type RetuneStep, type Tuning } from "@/core/tuning";
+import { type Guitar } from "@/server/types";
 import { EffortBar, fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
 
 interface TuningColumnProps {
   readonly tuning: Tuning;
-  readonly guitarName: string;
+  readonly guitar: Guitar;
   readonly neck: Neck;
   readonly root: Note;
   readonly chord: ChordOnNeck;
@@ -19,7 +20,7 @@ interface TuningColumnProps {
 
 /** A chord in one tuning: what it costs to get there, its lowest note, and the easiest grips. */
 export function TuningColumn(props: TuningColumnProps) {
-  const { tuning, guitarName, neck, root, chord, steps, onChange } = props;
+  const { tuning, guitar, neck, root, chord, steps, onChange } = props;
   const easiest = chord.grips[0];
   return (
     <section aria-label={tuning.name} className="min-w-0">
@@ -50,7 +51,9 @@ export function TuningColumn(props: TuningColumnProps) {
           </Figure>
           <Figure name="Playable">{String(chord.count)}</Figure>
           <Figure name="Retune">
-            {steps === undefined ? "you are here" : retuneText(steps, neck.midi.length, guitarName)}
+            {steps === undefined
+              ? "you are here"
+              : retuneText(steps, neck.midi.length, guitar.name)}
           </Figure>
         </dl>
       </div>
@@ -63,6 +66,7 @@ export function TuningColumn(props: TuningColumnProps) {
                 root={root}
                 grip={{ fingering: grip.best, tones: grip.tones }}
                 labels="finger"
+                leftHanded={guitar.leftHanded}
                 grows
                 pitch={neck.midi.length > 7 ? 14 : 17}
                 label={`${spokenNotes(grip.name)} close up`}

@@ -1,5 +1,5 @@
 import { type Fingering } from "@/core/hand";
-import { ChoiceButton } from "@/ui/shell";
+import { ChoiceButton } from "@/ui/controls";
 import { fingersText } from "./FretText";
 
 const MOST_SHOWN = 6;

@@ -11,6 +11,8 @@ interface GripDiagramProps {
   /** Px between two strings; everything else follows. */
   readonly pitch: number;
   readonly label: string;
+  /** Draw it as on a left-handed guitar, the nut on the right. */
+  readonly leftHanded: boolean;
   /** Grow to the width there is, up to half as large again. */
   readonly grows?: boolean;
 }
@@ -19,7 +21,8 @@ const FEWEST_FRETS = 4;
 const LARGEST_GROWTH = 1.5;
 
 /** A grip close up: the few frets it needs, at their true proportions, thick string at the bottom. */
-export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: GripDiagramProps) {
+export function GripDiagram(props: GripDiagramProps) {
+  const { neck, root, grip, labels, pitch, label, leftHanded, grows } = props;
   const { first, last } = fretWindow(grip, neck.frets);
   const strings = neck.midi.length;
   const [left, top] = [pitch * 1.5, pitch * 0.75];
@@ -28,12 +31,14 @@ export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: G
   const width = left + boardWidth + pitch * 0.5;
   const startMm = wireMm(neck, 0, first - 1);
   const pxPerMm = boardWidth / (wireMm(neck, 0, last) - startMm);
-  const wireX = (fret: number) => left + (wireMm(neck, 0, fret) - startMm) * pxPerMm;
+  const turn = (x: number) => (leftHanded ? width - x : x);
+  const rightHandedX = (fret: number) => left + (wireMm(neck, 0, fret) - startMm) * pxPerMm;
+  const wireX = (fret: number) => turn(rightHandedX(fret));
   const scale: GripScale = {
-    silentX: left - pitch * 0.8,
+    silentX: turn(left - pitch * 0.8),
     stringY: (string) => top + (strings - 1 - string) * pitch,
     markX: (_, fret) =>
-      fret === 0 ? left - pitch * 0.8 : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
+      fret === 0 ? turn(left - pitch * 0.8) : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
   };
   const [boardTop, boardBottom] = [scale.stringY(strings - 1), scale.stringY(0)];
   const frets = Array.from({ length: last - first + 1 }, (_, index) => first + index);
@@ -47,7 +52,7 @@ export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: G
       className="figures block h-auto rounded-md bg-slab"
     >
       <rect
-        x={left}
+        x={leftHanded ? width - left - boardWidth : left}
         y={boardTop}
         width={boardWidth}
         height={boardBottom - boardTop}
@@ -67,8 +72,8 @@ export function GripDiagram({ neck, root, grip, labels, pitch, label, grows }: G
       {neck.midi.map((_, string) => (
         <line
           key={string}
-          x1={left}
-          x2={left + boardWidth}
+          x1={turn(left)}
+          x2={turn(left + boardWidth)}
           y1={scale.stringY(string)}
           y2={scale.stringY(string)}
           stroke="var(--string)"

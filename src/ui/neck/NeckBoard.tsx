@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { type Neck } from "@/core/neck";
-import { noteText, spellPitchClass } from "@/core/pitch";
+import { noteText, spellPitchClass, type Accidentals } from "@/core/pitch";
 import { NoteTspans } from "@/ui/text";
 import { type NeckScale } from "./neckScale";
 
@@ -8,13 +8,18 @@ const INLAY_FRETS = [3, 5, 7, 9, 12, 15, 17, 19, 21, 24, 27, 29, 31, 33, 36];
 const THINNEST_PX = 1.2;
 const THICKEST_PX = 3.6;
 
-interface NeckBoardProps {
+interface BoardProps {
   readonly neck: Neck;
   readonly scale: NeckScale;
 }
 
+interface NeckBoardProps extends BoardProps {
+  /** How to spell the open notes; null leaves their column to others. */
+  readonly accidentals: Accidentals | null;
+}
+
 /** The instrument itself: board, wires, inlays, strings, fret numbers and open notes. */
-export const NeckBoard = memo(function NeckBoard({ neck, scale }: NeckBoardProps) {
+export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: NeckBoardProps) {
   const last = neck.midi.length - 1;
   const [top, bottom] = [scale.stringY(last) - 16, scale.stringY(0) + 16];
   const frets = Array.from({ length: neck.frets }, (_, index) => index + 1);
@@ -41,35 +46,30 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale }: NeckBoardProps
           strokeWidth={1.6}
         />
       ))}
-      <line
-        x1={scale.wireX(last, 0)}
-        y1={top}
-        x2={scale.wireX(0, 0)}
-        y2={bottom}
-        stroke="var(--nut)"
-        strokeWidth={5}
-      />
+      <Nut neck={neck} scale={scale} top={top} bottom={bottom} />
       {neck.midi.map((midi, string) => (
         <g key={string}>
           <line
-            x1={scale.silentX + 12}
-            x2={scale.width - 8}
+            x1={scale.stringsX[0]}
+            x2={scale.stringsX[1]}
             y1={scale.stringY(string)}
             y2={scale.stringY(string)}
             stroke="var(--string)"
             strokeWidth={THICKEST_PX - ((THICKEST_PX - THINNEST_PX) * string) / Math.max(last, 1)}
           />
-          <text
-            x={22}
-            y={scale.stringY(string)}
-            dy="0.35em"
-            textAnchor="middle"
-            fontSize={18}
-            fontWeight={600}
-            fill="var(--on-slab)"
-          >
-            <NoteTspans>{noteText(spellPitchClass(midi))}</NoteTspans>
-          </text>
+          {accidentals && (
+            <text
+              x={scale.labelX}
+              y={scale.stringY(string)}
+              dy="0.35em"
+              textAnchor="middle"
+              fontSize={18}
+              fontWeight={600}
+              fill="var(--on-slab)"
+            >
+              <NoteTspans>{noteText(spellPitchClass(midi, accidentals))}</NoteTspans>
+            </text>
+          )}
         </g>
       ))}
       {frets.map((fret) => (
@@ -79,13 +79,48 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale }: NeckBoardProps
   );
 });
 
-interface FretProps extends NeckBoardProps {
+interface NutProps extends BoardProps {
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** The nut, or the capo with the number of the fret that it holds. */
+function Nut({ neck, scale, top, bottom }: NutProps) {
+  const last = neck.midi.length - 1;
+  const hasCapo = neck.capo > 0;
+  return (
+    <>
+      <line
+        x1={scale.wireX(last, 0)}
+        y1={hasCapo ? top - 4 : top}
+        x2={scale.wireX(0, 0)}
+        y2={hasCapo ? bottom + 4 : bottom}
+        stroke={hasCapo ? "var(--capo)" : "var(--nut)"}
+        strokeWidth={hasCapo ? 11 : 5}
+        strokeLinecap={hasCapo ? "round" : "butt"}
+      />
+      {hasCapo && (
+        <text
+          x={scale.openX}
+          y={scale.height - 12}
+          textAnchor="middle"
+          fontSize={14}
+          fill="var(--on-slab-muted)"
+        >
+          {`capo ${neck.capo}`}
+        </text>
+      )}
+    </>
+  );
+}
+
+interface FretProps extends BoardProps {
   readonly fret: number;
 }
 
 function FretNumber({ neck, scale, fret }: FretProps) {
   const landmark = INLAY_FRETS.includes(neck.capo + fret);
-  const room = scale.markX(0, fret) - scale.markX(0, fret - 1);
+  const room = Math.abs(scale.markX(0, fret) - scale.markX(0, fret - 1));
   if (!landmark && fret > 1 && room < 19) return null;
   return (
     <text

@@ -34,7 +34,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
       onChoose(here);
       return;
     }
-    const next = neighbour(positions, here, event.key);
+    const next = neighbour(positions, here, event.key, scale.direction);
     if (next < 0) return;
     event.preventDefault();
     setCurrent(next);
@@ -78,8 +78,9 @@ function neighbour(
   positions: readonly DegreePosition[],
   here: DegreePosition,
   key: string,
+  direction: 1 | -1,
 ): number {
-  const along = key === "ArrowRight" ? 1 : key === "ArrowLeft" ? -1 : 0;
+  const along = key === "ArrowRight" ? direction : key === "ArrowLeft" ? -direction : 0;
   const across = key === "ArrowUp" ? 1 : key === "ArrowDown" ? -1 : 0;
   if (along === 0 && across === 0) return -1;
   let best = -1;

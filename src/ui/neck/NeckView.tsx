@@ -2,7 +2,7 @@
 
 import { memo, useCallback, useEffect, useMemo } from "react";
 import { type Neck } from "@/core/neck";
-import { type Note } from "@/core/pitch";
+import { type Accidentals, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
 import { type MarkLabel } from "@/server/types";
 import { NeckBoard } from "./NeckBoard";
@@ -13,7 +13,10 @@ import { useWidth } from "./useWidth";
 
 interface NeckViewProps {
   readonly neck: Neck;
+  /** The root as it is called; degrees are spelled from it. */
   readonly root: Note;
+  readonly accidentals: Accidentals;
+  readonly leftHanded: boolean;
   readonly positions: readonly DegreePosition[];
   readonly labels: MarkLabel;
   /** The fingering in front; null where there is none, or while it is being worked out. */
@@ -33,6 +36,8 @@ const LARGEST_CHOSEN = 17;
 export const NeckView = memo(function NeckView({
   neck,
   root,
+  accidentals,
+  leftHanded,
   positions,
   labels,
   grip,
@@ -41,7 +46,10 @@ export const NeckView = memo(function NeckView({
 }: NeckViewProps) {
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
   const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
-  const scale = useMemo(() => makeNeckScale(neck, width), [neck, width]);
+  const scale = useMemo(
+    () => makeNeckScale(neck, width, { leftHanded }),
+    [neck, width, leftHanded],
+  );
   const sizeAt = useCallback(
     (fret: number) => Math.min(LARGEST_CHOSEN, scale.markSize(fret) * CHOSEN_RATIO),
     [scale],
@@ -66,7 +74,7 @@ export const NeckView = memo(function NeckView({
         viewBox={`0 0 ${width} ${scale.height}`}
         className="figures block select-none"
       >
-        <NeckBoard neck={neck} scale={scale} />
+        <NeckBoard neck={neck} scale={scale} accidentals={accidentals} />
         <NeckMarks
           scale={scale}
           root={root}

@@ -6,21 +6,22 @@ import { ArrowLeftRight } from "lucide-react";
 import { suggestTuning } from "@/core/compare";
 import { nameTuning, retuneSteps } from "@/core/tuning";
 import { TuningColumn, verdict } from "@/ui/compare";
-import { useRootShortcuts, useShortcuts } from "@/ui/shell";
-import { RootPicker, StackPicker } from "@/ui/stack";
+import { useShortcuts } from "@/ui/controls";
+import { RootPicker, StackPicker, useRootShortcuts } from "@/ui/stack";
 import { NoteText } from "@/ui/text";
 import { guitarFor, neckOf, useComputed, useWorkspace } from "@/ui/workspace";
 import { compute } from "@/worker/client";
 
 const TuningDialog = dynamic(() =>
-  import("@/ui/shell/TuningDialog").then((part) => part.TuningDialog),
+  import("@/ui/tunings/TuningDialog").then((part) => part.TuningDialog),
 );
 
 const GRIPS_SHOWN = 5;
 
 /** The same chord in two tunings, side by side. */
 export function CompareScreen() {
-  const { guitars, guitar, tuning, neck, root, choice, choose, chooseTuning } = useWorkspace();
+  const { guitars, guitar, tuning, neck, root, choice, choose, chooseTuning, profile } =
+    useWorkspace();
   const [changing, setChanging] = useState<"here" | "there" | null>(null);
   const { stack, comparedMidi } = choice;
   const other = useMemo(
@@ -31,8 +32,12 @@ export function CompareScreen() {
   const otherNeck = useMemo(() => neckOf(otherGuitar, other.midi), [otherGuitar, other]);
   const computed = useComputed(
     useCallback(
-      () => compute().chordOnNecks([neck, otherNeck], root, stack, GRIPS_SHOWN),
-      [neck, otherNeck, root, stack],
+      () =>
+        compute().chordOnNecks([neck, otherNeck], root, stack, GRIPS_SHOWN, {
+          hand: profile,
+          school: profile.school,
+        }),
+      [neck, otherNeck, root, stack, profile],
     ),
   );
   useShortcuts(useRootShortcuts());
@@ -62,7 +67,7 @@ export function CompareScreen() {
           <div className="grid gap-x-8 gap-y-6 md:grid-cols-2" aria-busy={!computed.isCurrent}>
             <TuningColumn
               tuning={tuning}
-              guitarName={guitar.name}
+              guitar={guitar}
               neck={neck}
               root={root}
               chord={here}
@@ -71,7 +76,7 @@ export function CompareScreen() {
             />
             <TuningColumn
               tuning={other}
-              guitarName={otherGuitar.name}
+              guitar={otherGuitar}
               neck={otherNeck}
               root={root}
               chord={there}

@@ -19,8 +19,9 @@ interface GripSectionProps {
 export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { answer, inFront, isCurrent, pinned, onTake, onTogglePin } = props;
   const { map, grips, index, grip, ways, fingering } = answer;
-  const { neck, root, tuningName } = map;
-  const chordName = grips[0]?.name ?? "This chord";
+  const { neck, root, names, leftHanded, tuningName } = map;
+  const [easiest] = grips;
+  const chordName = easiest ? names.chord(easiest.midi) : "This chord";
   return (
     <div
       className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]"
@@ -32,7 +33,9 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             <NoteText>{`${chordName} in ${tuningName}`}</NoteText>
           </h2>
           <p className="text-muted" aria-live="polite">
-            {countText(grips.length)}
+            <NoteText>
+              {countText(grips.length, names.shift === 0 ? undefined : easiest?.name)}
+            </NoteText>
           </p>
         </div>
         {grips.length > 0 && (
@@ -61,6 +64,7 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
               grip={{ fingering, tones: grip.tones }}
               labels="finger"
               pitch={neck.midi.length > 7 ? 20 : 25}
+              leftHanded={leftHanded}
               grows
               label={`${spokenNotes(grip.name)} close up`}
             />
@@ -88,7 +92,9 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
   );
 });
 
-function countText(count: number): string {
+/** How many grips there are, and what sounds where the chord is called by its shape. */
+function countText(count: number, sounding: string | undefined): string {
   if (count === 0) return "no playable grip; try another stack or tuning";
-  return count === 1 ? "1 playable grip" : `${count} playable grips, easiest first`;
+  const grips = count === 1 ? "1 playable grip" : `${count} playable grips, easiest first`;
+  return sounding === undefined ? grips : `sounds ${sounding}, ${grips}`;
 }

@@ -6,8 +6,8 @@ import { STACKS, type DegreePosition } from "@/core/stack";
 import { MARK_LABELS, type MarkLabel, type PinContent } from "@/server/types";
 import { NeckView, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
-import { ChoiceButton, useEvent, useRootShortcuts, useShortcuts, type Shortcuts } from "@/ui/shell";
-import { RootPicker, StackPicker } from "@/ui/stack";
+import { ChoiceButton, useEvent, useShortcuts, type Shortcuts } from "@/ui/controls";
+import { RootPicker, StackPicker, useRootShortcuts } from "@/ui/stack";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
 import { useGrips } from "./useGrips";
@@ -20,7 +20,7 @@ const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
 
 /** Map a stack on the neck, see its grips easiest first, and take one in hand. */
 export function NeckScreen() {
-  const { guitar, choice, choose, pins, pin, unpin } = useWorkspace();
+  const { guitar, choice, choose, pins, pin, unpin, profile } = useWorkspace();
   const { stack, labels } = choice;
   const [mapOnly, setMapOnly] = useState(false);
   const { map, answer, isCurrent, failed } = useGrips();
@@ -115,7 +115,9 @@ export function NeckScreen() {
 
       <NeckView
         neck={map.neck}
-        root={map.root}
+        root={map.shownRoot}
+        accidentals={profile.accidentals}
+        leftHanded={guitar.leftHanded}
         positions={map.positions}
         labels={labels}
         grip={shown}

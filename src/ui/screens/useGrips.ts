@@ -1,15 +1,20 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { rankFingers, type Fingering, type Grip } from "@/core/hand";
+import { rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
 import { findStackPositions, type DegreePosition } from "@/core/stack";
-import { useComputed, useWorkspace } from "@/ui/workspace";
+import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
 import { compute } from "@/worker/client";
 
 /** A stack on a neck, and every place of its degrees. */
 export interface ChordMap {
   readonly neck: Neck;
   readonly root: Note;
+  /** How the player calls the root and its chords. */
+  readonly names: Names;
+  readonly shownRoot: Note;
+  readonly leftHanded: boolean;
+  readonly player: Player;
   readonly tuningName: string;
   readonly positions: readonly DegreePosition[];
 }
@@ -40,20 +45,28 @@ const PATIENCE_MS = 30;
 
 /** The grips of the chord at hand, and the one the player chose; the easiest where none is. */
 export function useGrips(): Grips {
-  const { neck, root, tuning, choice } = useWorkspace();
+  const { neck, root, tuning, guitar, choice, profile } = useWorkspace();
+  const names = useNames();
   const { stack, chosen } = choice;
   const asked = useMemo(
     (): ChordMap => ({
       neck,
       root,
+      names,
+      shownRoot: names.shownRoot,
+      leftHanded: guitar.leftHanded,
+      player: { hand: profile, school: profile.school },
       tuningName: tuning.name,
       positions: findStackPositions(neck, root, stack),
     }),
-    [neck, root, stack, tuning.name],
+    [neck, root, names, stack, guitar.leftHanded, profile, tuning.name],
   );
   const computed = useComputed(
     useCallback(
-      async () => ({ map: asked, grips: await compute().grips(asked.neck, asked.root, stack) }),
+      async () => ({
+        map: asked,
+        grips: await compute().grips(asked.neck, asked.root, stack, asked.player),
+      }),
       [asked, stack],
     ),
   );
@@ -80,7 +93,7 @@ function chooseGrip(
   const found = grips.findIndex(({ fretting }) => fretting.join() === key);
   const index = found >= 0 || grips.length === 0 ? found : 0;
   const grip = grips[index] ?? null;
-  const ways = grip ? rankFingers(map.neck, grip.fretting) : [];
+  const ways = grip ? rankFingers(map.neck, grip.fretting, map.player) : [];
   const fingers = chosen?.fingers.join();
   const fingering = ways.find((way) => way.fingers.join() === fingers) ?? ways[0] ?? null;
   return { map, grips, index, grip, ways, fingering };

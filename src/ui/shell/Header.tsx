@@ -10,9 +10,11 @@ import { useWorkspace } from "@/ui/workspace";
 import { GuitarMenu } from "./GuitarMenu";
 import { Logo } from "./Logo";
 import { ThemeSwitch } from "./ThemeSwitch";
-import { useShortcuts } from "./useShortcuts";
+import { useShortcuts } from "@/ui/controls";
 
-const TuningDialog = dynamic(() => import("./TuningDialog").then((part) => part.TuningDialog));
+const TuningDialog = dynamic(() =>
+  import("@/ui/tunings/TuningDialog").then((part) => part.TuningDialog),
+);
 const ShortcutsDialog = dynamic(() =>
   import("./ShortcutsDialog").then((part) => part.ShortcutsDialog),
 );

@@ -1,4 +1,4 @@
-import { AppDialog } from "./AppDialog";
+import { AppDialog } from "@/ui/controls";
 
 const SHORTCUTS: readonly (readonly [keys: readonly string[], what: string])[] = [
   [["A", "–", "G"], "Root"],

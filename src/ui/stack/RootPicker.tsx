@@ -1,31 +1,36 @@
 import { memo } from "react";
 import { noteText, pitchClassOf, spellPitchClass } from "@/core/pitch";
-import { ChoiceButton } from "@/ui/shell";
+import { ChoiceButton } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { useWorkspace } from "@/ui/workspace";
+import { useNames, useWorkspace } from "@/ui/workspace";
 
-const ROOTS = Array.from({ length: 12 }, (_, pitchClass) => noteText(spellPitchClass(pitchClass)));
+const PITCH_CLASSES = Array.from({ length: 12 }, (_, pitchClass) => pitchClass);
 
+/** The twelve roots, called as this player calls them. */
 export const RootPicker = memo(function RootPicker() {
-  const { root, choose } = useWorkspace();
-  const current = pitchClassOf(root);
+  const { choose, profile } = useWorkspace();
+  const { shownRoot, rootFor, parentName } = useNames();
+  const current = pitchClassOf(shownRoot);
   return (
     <div role="group" aria-labelledby="root-label" className="w-full sm:w-auto">
       <span id="root-label" className="field-label">
-        Root
+        {parentName ? <NoteText>{`Root, called as in ${parentName}`}</NoteText> : "Root"}
       </span>
       <div className="grid grid-cols-6 gap-0.5 sm:grid-cols-12">
-        {ROOTS.map((text, pitchClass) => (
-          <ChoiceButton
-            key={text}
-            pressed={pitchClass === current}
-            label={spokenNotes(text)}
-            onPress={() => choose({ root: text })}
-            className="min-w-9.5 text-xl"
-          >
-            <NoteText>{text}</NoteText>
-          </ChoiceButton>
-        ))}
+        {PITCH_CLASSES.map((pitchClass) => {
+          const text = noteText(spellPitchClass(pitchClass, profile.accidentals));
+          return (
+            <ChoiceButton
+              key={pitchClass}
+              pressed={pitchClass === current}
+              label={spokenNotes(text)}
+              onPress={() => choose({ root: rootFor(pitchClass) })}
+              className="min-w-9.5 text-xl"
+            >
+              <NoteText>{text}</NoteText>
+            </ChoiceButton>
+          );
+        })}
       </div>
     </div>
   );

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { STACKS, type Stack } from "@/core/stack";
 import { markRole, MarkShape } from "@/ui/neck";
-import { ChoiceButton } from "@/ui/shell";
+import { ChoiceButton } from "@/ui/controls";
 import { useWorkspace } from "@/ui/workspace";
 
 const COLUMN_HEIGHT = 46;

@@ -1,2 +1,3 @@
 export { RootPicker } from "./RootPicker";
 export { StackPicker } from "./StackPicker";
+export { useRootShortcuts } from "./useRootShortcuts";

@@ -3,18 +3,24 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from "react";
 import { makeNeck, type Neck } from "@/core/neck";
 import { parseNote, type Midi, type Note } from "@/core/pitch";
-import { type Result } from "@/core/result";
 import { nameTuning, type Tuning } from "@/core/tuning";
 import { pinFingering, unpinFingering } from "@/server/actions";
-import { type Choice, type Guitar, type Pin, type PinContent, type Start } from "@/server/types";
+import {
+  type Choice,
+  type Guitar,
+  type Pin,
+  type PinContent,
+  type Rig,
+  type Start,
+} from "@/server/types";
 import { type Notice } from "./notice";
+import { useRig, type ChangeRig } from "./useRig";
 import { useSavedChoice } from "./useSavedChoice";
 
-interface WorkspaceValue {
-  readonly guitars: readonly Guitar[];
-  readonly pins: readonly Pin[];
+interface WorkspaceValue extends Rig {
   readonly choice: Choice;
   readonly guitar: Guitar;
+  /** The tuning looked at; what the guitar hangs in now is `guitar.tunedMidi`. */
   readonly tuning: Tuning;
   readonly neck: Neck;
   readonly root: Note;
@@ -24,6 +30,8 @@ interface WorkspaceValue {
   readonly chooseGuitar: (guitar: Guitar) => void;
   /** Takes a tuning, on another guitar where this one has a different number of strings. */
   readonly chooseTuning: (midi: readonly Midi[]) => void;
+  /** Carries out a change of what the player owns, and says so. */
+  readonly change: ChangeRig;
   readonly pin: (content: PinContent) => void;
   readonly unpin: (pin: Pin) => void;
   readonly dismissNotice: () => void;
@@ -31,42 +39,38 @@ interface WorkspaceValue {
 
 const WorkspaceContext = createContext<WorkspaceValue | null>(null);
 
-/** What every screen shares: the guitar, its tuning, the chord at hand, and the pins. */
+/** What every screen shares: the player's rig, the guitar in hand, its tuning, and the chord. */
 export function Workspace({ start, children }: { start: Start; children: ReactNode }) {
-  const { guitars } = start;
-  const [choice, setChoice] = useState(start.choice);
-  const [pins, setPins] = useState(start.pins);
+  const [savedChoice, setChoice] = useState(start.choice);
   const [notice, setNotice] = useState<Notice | null>(null);
   const dismissNotice = useCallback(() => setNotice(null), []);
+  const [rig, change] = useRig(start.rig, setNotice);
+  const { guitars, profile } = rig;
+  const choice = useMemo(() => fitChoice(savedChoice, guitars), [savedChoice, guitars]);
   useSavedChoice(choice, setNotice);
 
   const guitar = guitars.find(({ id }) => id === choice.guitarId) ?? guitars[0];
-  const tuning = useMemo(() => nameTuning(choice.tuningMidi), [choice.tuningMidi]);
+  const { accidentals } = profile;
+  const tuning = useMemo(
+    () => nameTuning(choice.tuningMidi, accidentals),
+    [choice.tuningMidi, accidentals],
+  );
   const neck = useMemo(() => neckOf(guitar, choice.tuningMidi), [guitar, choice.tuningMidi]);
   const root = useMemo(() => noteOf(choice.root), [choice.root]);
 
   const actions = useMemo(() => {
     const choose = (part: Partial<Choice>) =>
       setChoice((old) => ({ ...old, ...(changesGrips(part) ? { chosen: null } : {}), ...part }));
-    const take = async (work: Promise<Result<readonly Pin[]>>, done: Notice) => {
-      try {
-        const result = await work;
-        if (result.ok) setPins(result.value);
-        setNotice(result.ok ? done : { text: result.problem.message });
-      } catch {
-        setNotice({ text: "Tenon does not answer. Is it still running?" });
-      }
-    };
-    const pin = (content: PinContent) => void take(pinFingering(content), { text: "Pinned." });
+    const pin = (content: PinContent) => void change(pinFingering(content), { text: "Pinned." });
     const unpin = ({ id, ...content }: Pin) =>
-      void take(unpinFingering(id), { text: "Unpinned.", undo: () => pin(content) });
+      void change(unpinFingering(id), { text: "Unpinned.", undo: () => pin(content) });
     return {
       choose,
-      chooseGuitar: ({ id, usualMidi }: Guitar) => choose({ guitarId: id, tuningMidi: usualMidi }),
+      chooseGuitar: ({ id, tunedMidi }: Guitar) => choose({ guitarId: id, tuningMidi: tunedMidi }),
       pin,
       unpin,
     };
-  }, []);
+  }, [change]);
 
   const chooseTuning = useCallback(
     (midi: readonly Midi[]) => {
@@ -78,21 +82,8 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
 
   const value = useMemo(
     () => ({
-      guitars,
-      pins,
-      choice,
-      guitar,
-      tuning,
-      neck,
-      root,
-      notice,
-      chooseTuning,
-      dismissNotice,
+      ...rig,
       ...actions,
-    }),
-    [
-      guitars,
-      pins,
       choice,
       guitar,
       tuning,
@@ -100,9 +91,10 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
       root,
       notice,
       chooseTuning,
+      change,
       dismissNotice,
-      actions,
-    ],
+    }),
+    [rig, actions, choice, guitar, tuning, neck, root, notice, chooseTuning, change, dismissNotice],
   );
   return <WorkspaceContext.Provider value={value}>{children}</WorkspaceContext.Provider>;
 }
@@ -124,7 +116,7 @@ export function guitarFor(
 
 /** The guitar's neck in a tuning. Guitars and tunings were checked when they came in. */
 export function neckOf(guitar: Guitar, midi: readonly Midi[]): Neck {
-  const { frets, scaleMm, trebleScaleMm, perpendicularFret, nutMm, bridgeMm } = guitar;
+  const { frets, scaleMm, trebleScaleMm, perpendicularFret, nutMm, bridgeMm, capo } = guitar;
   const neck = makeNeck({
     midi,
     frets,
@@ -133,6 +125,7 @@ export function neckOf(guitar: Guitar, midi: readonly Midi[]): Neck {
     perpendicularFret,
     nutMm,
     bridgeMm,
+    capo,
   });
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;
@@ -150,6 +143,16 @@ function keyOf({ guitarId, tuningMidi, root, stack, fretting, fingers }: PinCont
 
 function changesGrips(part: Partial<Choice>): boolean {
   return "root" in part || "stack" in part || "tuningMidi" in part || "guitarId" in part;
+}
+
+/** A guitar may have been deleted, or given other strings, since it was chosen. */
+function fitChoice(choice: Choice, guitars: Rig["guitars"]): Choice {
+  const guitar = guitars.find(({ id }) => id === choice.guitarId) ?? guitars[0];
+  const fits =
+    guitar.id === choice.guitarId && guitar.tunedMidi.length === choice.tuningMidi.length;
+  return fits
+    ? choice
+    : { ...choice, guitarId: guitar.id, tuningMidi: guitar.tunedMidi, chosen: null };
 }
 
 function noteOf(text: string): Note {

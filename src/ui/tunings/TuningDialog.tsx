@@ -4,7 +4,7 @@ import { readTuning, samePitches, TUNINGS, type Tuning } from "@/core/tuning";
 import { type Guitar } from "@/server/types";
 import { NoteText } from "@/ui/text";
 import { guitarFor, useWorkspace } from "@/ui/workspace";
-import { AppDialog } from "./AppDialog";
+import { AppDialog } from "@/ui/controls";
 import { TuningRow } from "./TuningRow";
 
 interface TuningDialogProps {

@@ -1,0 +1,21 @@
+/* Runs beside the page, in the browser's audio thread: passes the sound on in blocks. */
+const BLOCK = 2048;
+
+class Capture extends AudioWorkletProcessor {
+  block = new Float32Array(BLOCK);
+  filled = 0;
+
+  process([input]) {
+    const channel = input[0];
+    if (!channel) return true;
+    this.block.set(channel, this.filled);
+    this.filled += channel.length;
+    if (this.filled === BLOCK) {
+      this.port.postMessage(this.block.slice());
+      this.filled = 0;
+    }
+    return true;
+  }
+}
+
+registerProcessor("capture", Capture);

@@ -1,0 +1,6 @@
+export { captureMicrophone, captureSamples } from "./capture";
+export { detectPitch, LONGEST_SOUND_S, type DetectedPitch } from "./detectPitch";
+export { listen, SILENCE, type Listening, type Reading } from "./listener";
+export { EXAMPLE_STRING, firstPartialHz, pluck, type PluckedString } from "./pluckedString";
+export { seededRandom } from "./random";
+export { playTone, stopTone } from "./tone";

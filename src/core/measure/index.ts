@@ -1,0 +1,1 @@
+export { MM_PER_INCH, readGaugeMm, readLengthMm, readTensionN, readUnitMassGPerM } from "./measure";

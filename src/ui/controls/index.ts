@@ -1,0 +1,4 @@
+export { AppDialog } from "./AppDialog";
+export { ChoiceButton } from "./ChoiceButton";
+export { useEvent } from "./useEvent";
+export { useShortcuts, type Shortcuts } from "./useShortcuts";
