@@ -13,6 +13,7 @@ const config = [
       "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }],
       "@typescript-eslint/no-non-null-assertion": "error",
       "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-unused-vars": ["error", { ignoreRestSiblings: true }],
       eqeqeq: "error",
       "prefer-const": "error",
       // Speaks only of the React Compiler, which Tenon does not use.

@@ -52,9 +52,9 @@ async function capture(
   source: AudioNode,
   onSound: SoundHandler,
 ): Promise<() => void> {
-  const module = loaded.get(context) ?? context.audioWorklet.addModule(WORKLET);
-  loaded.set(context, module);
-  await module;
+  const loading = loaded.get(context) ?? context.audioWorklet.addModule(WORKLET);
+  loaded.set(context, loading);
+  await loading;
   const { sampleRate } = context;
   const node = new AudioWorkletNode(context, "capture", { numberOfOutputs: 0 });
   const ring = new Float32Array(Math.ceil(HEARD_S * sampleRate));

@@ -5,7 +5,7 @@ import { failure, success, type Result } from "@/core/result";
 import { database } from "./database";
 import { addGuitar, deleteGuitar, restoreGuitar, setTuned, updateGuitar } from "./guitars";
 import { addPin, removePin } from "./pins";
-import { saveProfile } from "./profile";
+import { loadProfile, saveProfile } from "./profile";
 import { readRig } from "./rig";
 import {
   choiceSchema,
@@ -13,6 +13,7 @@ import {
   guitarSchema,
   idSchema,
   ownTuningSchema,
+  partSchema,
   pinSchema,
   profileSchema,
   renameSchema,
@@ -92,8 +93,12 @@ export async function keepFavourites(input: unknown): RigAnswer {
   return change(favouritesSchema, input, (all) => saveFavourites(database(), all));
 }
 
+/** Changes parts of the player's profile; the others stay as they are. */
 export async function keepProfile(input: unknown): RigAnswer {
-  return change(profileSchema, input, (profile) => saveProfile(database(), profile));
+  return change(partSchema, input, (part) => {
+    const profile = { ...loadProfile(database()), ...part };
+    saveProfile(database(), validate(profileSchema, profile));
+  });
 }
 
 /** Remembers where the player is. */

@@ -106,6 +106,9 @@ export const choiceSchema = object({
 
 export type ChoiceInput = InferType<typeof choiceSchema>;
 
+/** A part of something; what it may hold is checked once it is put in. */
+export const partSchema = object().required();
+
 /** The value if it fits the schema strictly (nothing cast, nothing unknown), else an error in words. */
 export function validate<T>(schema: Schema<T>, value: unknown): T {
   return schema.validateSync(value, { strict: true });

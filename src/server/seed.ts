@@ -1,23 +1,50 @@
 import { type Database } from "better-sqlite3";
-import { addGuitar } from "./guitars";
+import { MM_PER_INCH } from "@/core/measure";
+import { UNKNOWN_STRING, usualMidi, type StringSpec } from "@/core/tuning";
+import { addGuitar, setTuned } from "./guitars";
 import { addPin } from "./pins";
+import { addOwnTuning, saveFavourites } from "./tunings";
 import { saveChoice } from "./workspace";
-import { usualMidi } from "@/core/tuning";
 
 const DROP_D = [38, 45, 50, 55, 59, 64];
 const STANDARD = usualMidi(6);
 
-/** Fills an empty database with invented guitars, pins and a last choice. */
+const DROP_C = [36, 43, 48, 53, 57, 62];
+const DADGAD = [38, 45, 50, 55, 57, 62];
+const LONG_DROP = [33, 40, 45, 50, 55, 59, 64];
+
+/** A made-up set: gauges in inches, wound strings with a made-up tension in N. */
+const ASH_STRINGS: readonly StringSpec[] = [
+  wound(0.046, 79),
+  wound(0.036, 87),
+  wound(0.026, 84),
+  plain(0.017),
+  plain(0.013),
+  plain(0.01),
+];
+
+/** Fills an empty database with invented guitars, tunings, pins and a last choice. */
 export function seedDemo(connection: Database): void {
   const fill = connection.transaction(() => {
-    connection.exec("DELETE FROM pin; DELETE FROM guitar; DELETE FROM workspace;");
+    connection.exec(
+      `DELETE FROM pin; DELETE FROM guitar; DELETE FROM workspace; DELETE FROM own_tuning;
+       DELETE FROM favourite_tuning; DELETE FROM player;`,
+    );
     const ash = addGuitar(connection, {
       name: "Ash six",
       usualMidi: STANDARD,
       frets: 22,
       scaleMm: 648,
+      strings: ASH_STRINGS,
     });
-    addGuitar(connection, { name: "Long seven", usualMidi: usualMidi(7), frets: 24, scaleMm: 673 });
+    setTuned(connection, ash, DROP_D);
+    addGuitar(connection, {
+      name: "Long seven",
+      usualMidi: usualMidi(7),
+      frets: 24,
+      scaleMm: 673,
+      bridge: "floating",
+    });
     addGuitar(connection, {
       name: "Baritone eight",
       usualMidi: usualMidi(8),
@@ -42,6 +69,8 @@ export function seedDemo(connection: Database): void {
       fretting: [3, 3, 3, null, null, null],
       fingers: [1, 1, 1, 0, 0, 0],
     });
+    addOwnTuning(connection, "Nine Below", [38, 45, 50, 53, 57, 64]);
+    saveFavourites(connection, [DROP_D, DROP_C, DADGAD, LONG_DROP]);
     saveChoice(connection, {
       guitarId: ash,
       tuningMidi: DROP_D,
@@ -54,4 +83,12 @@ export function seedDemo(connection: Database): void {
     });
   });
   fill.immediate();
+}
+
+function wound(inches: number, tensionN: number): StringSpec {
+  return { ...UNKNOWN_STRING, diameterMm: inches * MM_PER_INCH, wound: true, tensionN };
+}
+
+function plain(inches: number): StringSpec {
+  return { ...UNKNOWN_STRING, diameterMm: inches * MM_PER_INCH };
 }

@@ -108,7 +108,7 @@ function findProblem(
     if (!(value >= low && value <= high) || (whole && !Number.isInteger(value))) {
       return {
         field,
-        message: `${field} ${value}: write a ${whole ? "whole " : ""}number from ${low} to ${high}`,
+        message: `${value}: write a ${whole ? "whole " : ""}number from ${low} to ${high}${field.endsWith("Mm") ? " mm" : ""}`,
       };
     }
   }

@@ -4,6 +4,7 @@ import {
   pitchClassOf,
   spellDegree,
   spellPitchClass,
+  type Accidentals,
   type Midi,
   type Note,
   type PitchClass,
@@ -42,12 +43,24 @@ export interface ChordName {
  * notes. `sounding` must not be empty.
  */
 export function nameChord(sounding: readonly Midi[], root?: Note): ChordName {
-  const pitches = [...sounding].sort((a, b) => a - b);
-  const bass = pitchClass(pitches[0] ?? 0);
-  const classes = [...new Set(pitches.map(pitchClass))];
-  const roots = root ? [root] : classes.map((pc) => spellPitchClass(pc));
+  const named = findChord(sounding, root);
+  if (named) return named;
+  const { bass, classes } = heard(sounding);
+  const first = root ?? spellPitchClass(bass);
+  const notes = classes.map((pc) => noteText(spellDegree(first, pc - pitchClassOf(first))));
+  return { name: notes.join(" "), root: first };
+}
+
+/** The same, or null for what has no name, such as the open strings of standard tuning. */
+export function findChord(
+  sounding: readonly Midi[],
+  root?: Note,
+  accidentals?: Accidentals,
+): ChordName | null {
+  const { bass, classes } = heard(sounding);
+  const roots = root ? [root] : classes.map((pc) => spellPitchClass(pc, accidentals));
   for (const candidate of roots) {
-    const suffix = findSuffix(candidate, classes, pitches.length);
+    const suffix = findSuffix(candidate, classes, sounding.length);
     if (suffix === null) continue;
     const onBass = pitchClassOf(candidate) === bass;
     const slash = onBass
@@ -55,9 +68,12 @@ export function nameChord(sounding: readonly Midi[], root?: Note): ChordName {
       : `/${noteText(spellDegree(candidate, bass - pitchClassOf(candidate)))}`;
     return { name: noteText(candidate) + suffix + slash, root: candidate };
   }
-  const first = root ?? spellPitchClass(bass);
-  const notes = classes.map((pc) => noteText(spellDegree(first, pc - pitchClassOf(first))));
-  return { name: notes.join(" "), root: first };
+  return null;
+}
+
+function heard(sounding: readonly Midi[]): { bass: PitchClass; classes: readonly PitchClass[] } {
+  const pitches = [...sounding].sort((a, b) => a - b);
+  return { bass: pitchClass(pitches[0] ?? 0), classes: [...new Set(pitches.map(pitchClass))] };
 }
 
 function findSuffix(root: Note, classes: readonly PitchClass[], notes: number): string | null {

@@ -25,6 +25,7 @@ export {
 export { type TensionWarning } from "./warnings";
 export {
   HIGHEST_STRING_MIDI,
+  isCrossed,
   LOWEST_STRING_MIDI,
   MAX_STRINGS,
   MIN_STRINGS,

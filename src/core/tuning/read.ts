@@ -141,9 +141,9 @@ function readLetters(
   const asWritten = options.highToLow ? fitting.map(turnRound) : fitting;
   const readings = rankReadings(asWritten, usual);
   // Pitches written out from high to low may be a crossed tuning, or one told from the other end.
-  const [first = []] = readings;
-  const falls = first.every((midi, string) => string === 0 || midi < (first[string - 1] ?? 0));
-  return success(falls ? [...readings, first.toReversed()] : readings);
+  const [first] = readings;
+  const falls = first?.every((midi, string) => string === 0 || midi < (first[string - 1] ?? 0));
+  return success(first && falls ? [...readings, first.toReversed()] : readings);
 }
 
 function turnRound(cut: Cut): Cut {

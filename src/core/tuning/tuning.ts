@@ -44,6 +44,11 @@ export function samePitches(a: readonly Midi[], b: readonly Midi[]): boolean {
   return a.length === b.length && a.every((midi, string) => midi === b[string]);
 }
 
+/** Whether a thicker string sounds higher than a thinner one somewhere; allowed, but worth a word. */
+export function isCrossed(midi: readonly Midi[]): boolean {
+  return midi.some((pitch, string) => string > 0 && pitch < (midi[string - 1] ?? pitch));
+}
+
 /**
  * How far a tuning lies from another on the same guitar: semitones summed over the strings,
  * those upward counted double, because a string let down is safe and one wound up may break.

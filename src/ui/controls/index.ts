@@ -1,4 +1,5 @@
 export { AppDialog } from "./AppDialog";
 export { ChoiceButton } from "./ChoiceButton";
+export { TextField } from "./TextField";
 export { useEvent } from "./useEvent";
 export { useShortcuts, type Shortcuts } from "./useShortcuts";

@@ -28,7 +28,7 @@ interface NeckViewProps {
 
 const FIRST_WIDTH = 1232;
 /** Px that a fret needs on average before the neck scrolls sideways instead of shrinking. */
-const NARROWEST_FRET = 42;
+export const NARROWEST_FRET = 42;
 const CHOSEN_RATIO = 1.5;
 const LARGEST_CHOSEN = 17;
 

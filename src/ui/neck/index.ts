@@ -1,3 +1,6 @@
 export { markRole, MarkShape, type MarkRole } from "./Mark";
 export { NeckGrip, type GripScale, type ShownGrip } from "./NeckGrip";
+export { NeckMarks } from "./NeckMarks";
+export { type NeckScale } from "./neckScale";
 export { NeckView } from "./NeckView";
+export { PlainNeck } from "./PlainNeck";

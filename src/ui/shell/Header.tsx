@@ -4,9 +4,11 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useState } from "react";
-import { Keyboard } from "lucide-react";
+import { Keyboard, Wrench } from "lucide-react";
+import { samePitches } from "@/core/tuning";
+import { type Midi } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
-import { useWorkspace } from "@/ui/workspace";
+import { guitarFor, useWorkspace } from "@/ui/workspace";
 import { GuitarMenu } from "./GuitarMenu";
 import { Logo } from "./Logo";
 import { ThemeSwitch } from "./ThemeSwitch";
@@ -15,6 +17,9 @@ import { useShortcuts } from "@/ui/controls";
 const TuningDialog = dynamic(() =>
   import("@/ui/tunings/TuningDialog").then((part) => part.TuningDialog),
 );
+const RetuneDialog = dynamic(() =>
+  import("@/ui/retune/RetuneDialog").then((part) => part.RetuneDialog),
+);
 const ShortcutsDialog = dynamic(() =>
   import("./ShortcutsDialog").then((part) => part.ShortcutsDialog),
 );
@@ -22,15 +27,23 @@ const ShortcutsDialog = dynamic(() =>
 const SCREENS = [
   { path: "/", name: "Neck" },
   { path: "/compare", name: "Compare" },
+  { path: "/rig", name: "Rig" },
 ];
 
-type OpenDialog = "tuning" | "shortcuts" | null;
+type OpenDialog = "tuning" | "retune" | "shortcuts" | null;
 
 export function Header() {
   const path = usePathname();
   const { guitars, guitar, tuning, chooseGuitar, chooseTuning } = useWorkspace();
   const [dialog, setDialog] = useState<OpenDialog>(null);
   const close = () => setDialog(null);
+  const isTuned = samePitches(guitar.tunedMidi, tuning.midi);
+  /** Shows the tuning, and how to get there from what that guitar hangs in now. */
+  const takeTuning = (midi: readonly Midi[]) => {
+    chooseTuning(midi);
+    const hangsIn = guitarFor(guitars, guitar, midi.length)?.tunedMidi ?? midi;
+    setDialog(samePitches(hangsIn, midi) ? null : "retune");
+  };
   useShortcuts({ "?": () => setDialog("shortcuts"), t: () => setDialog("tuning") });
 
   return (
@@ -45,8 +58,8 @@ export function Header() {
             <Link
               key={target}
               href={target}
-              aria-current={path === target ? "page" : undefined}
-              className={`flex min-h-13 items-center border-b-4 px-4 text-lg ${path === target ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+              aria-current={isWithin(path, target) ? "page" : undefined}
+              className={`flex min-h-13 items-center border-b-4 px-3 text-lg sm:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
             >
               {name}
             </Link>
@@ -65,6 +78,17 @@ export function Header() {
               <NoteText>{tuning.name}</NoteText>
             </span>
           </button>
+          {!isTuned && (
+            <button
+              type="button"
+              className="button border-root px-3"
+              aria-haspopup="dialog"
+              onClick={() => setDialog("retune")}
+            >
+              <Wrench size={20} aria-hidden="true" />
+              Retune
+            </button>
+          )}
           <ThemeSwitch />
           <button
             type="button"
@@ -81,14 +105,17 @@ export function Header() {
         <TuningDialog
           title={`Tune ${guitar.name}`}
           current={tuning.midi}
-          onChoose={(midi) => {
-            chooseTuning(midi);
-            close();
-          }}
+          onChoose={takeTuning}
           onClose={close}
         />
       )}
+      {dialog === "retune" && <RetuneDialog onClose={close} />}
       {dialog === "shortcuts" && <ShortcutsDialog onClose={close} />}
     </header>
   );
+}
+
+/** Whether a page is a screen or lies below it. */
+function isWithin(path: string, screen: string): boolean {
+  return path === screen || (screen !== "/" && path.startsWith(`${screen}/`));
 }

@@ -1,2 +1,3 @@
 export { Header } from "./Header";
 export { NoticeBar } from "./NoticeBar";
+export { RigTabs } from "./RigTabs";

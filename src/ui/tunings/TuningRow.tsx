@@ -1,6 +1,7 @@
-import { noteText, pitchText, spellPitchClass, type Midi } from "@/core/pitch";
+import { type Midi } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 import { NoteText } from "@/ui/text";
+import { useNames } from "@/ui/workspace";
 
 interface TuningRowProps {
   readonly tuning: Tuning;
@@ -13,9 +14,8 @@ interface TuningRowProps {
 /** One tuning to take: its name and its open strings, thick to thin. */
 export function TuningRow({ tuning, selected, onChoose, note }: TuningRowProps) {
   // A reading shows its octaves, because they are what was chosen; the list stays short.
-  const strings = tuning.midi
-    .map((midi) => (note ? pitchText(midi) : noteText(spellPitchClass(midi))))
-    .join(" ");
+  const names = useNames();
+  const strings = tuning.midi.map(note ? names.pitch : names.note).join(" ");
   return (
     <button
       type="button"

@@ -1,0 +1,12 @@
+import { type ReactNode } from "react";
+import { RigTabs } from "@/ui/shell";
+
+export default function RigLayout({ children }: { readonly children: ReactNode }) {
+  return (
+    <>
+      <h1 className="sr-only">Rig</h1>
+      <RigTabs />
+      {children}
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import { useId, type ComponentProps } from "react";
+
+interface TextFieldProps extends ComponentProps<"input"> {
+  readonly label: string;
+  readonly problem?: string | undefined;
+  readonly hint?: string | undefined;
+}
+
+/** A labelled line of text with the reason beside it where it makes no sense. */
+export function TextField({ label, problem, hint, className, ...input }: TextFieldProps) {
+  const id = useId();
+  const told = problem ?? hint;
+  return (
+    <div className={className}>
+      <label htmlFor={id} className="field-label">
+        {label}
+      </label>
+      <input
+        id={id}
+        autoComplete="off"
+        spellCheck={false}
+        maxLength={200}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={told ? `${id}-told` : undefined}
+        className="field w-full"
+        {...input}
+      />
+      {told && (
+        <p
+          id={`${id}-told`}
+          role={problem ? "alert" : undefined}
+          className={`mt-1 text-[15px] ${problem ? "text-warning" : "text-muted"}`}
+        >
+          {told}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,259 @@
+import { array, boolean, object, string, type ObjectSchema, type TestFunction } from "yup";
+import {
+  MM_PER_INCH,
+  readGaugeMm,
+  readLengthMm,
+  readTensionN,
+  readUnitMassGPerM,
+} from "@/core/measure";
+import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
+import { failure, success, type Result } from "@/core/result";
+import {
+  MAX_STRINGS,
+  MIN_STRINGS,
+  nameTuning,
+  readTuning,
+  type StringSpec,
+  type Tuning,
+} from "@/core/tuning";
+import { BRIDGES, type Bridge, type GuitarContent } from "@/server/types";
+
+/** A guitar as it stands in the form: what the player typed, in whatever unit. */
+export interface GuitarForm {
+  name: string;
+  strings: string;
+  frets: string;
+  scale: string;
+  isFanned: boolean;
+  trebleScale: string;
+  perpendicularFret: string;
+  nut: string;
+  bridgeWidth: string;
+  capo: string;
+  leftHanded: boolean;
+  bridge: Bridge;
+  usual: string;
+  /** Thickest first. */
+  perString: StringForm[];
+}
+
+export interface StringForm {
+  gauge: string;
+  wound: boolean;
+  unitMass: string;
+  tension: string;
+}
+
+const EMPTY_STRING: StringForm = { gauge: "", wound: false, unitMass: "", tension: "" };
+
+export function toForm(guitar: GuitarContent): GuitarForm {
+  return {
+    name: guitar.name,
+    strings: String(guitar.usualMidi.length),
+    frets: String(guitar.frets),
+    scale: mm(guitar.scaleMm),
+    isFanned: guitar.scaleMm !== guitar.trebleScaleMm,
+    trebleScale: mm(guitar.trebleScaleMm),
+    perpendicularFret: String(guitar.perpendicularFret),
+    nut: mm(guitar.nutMm),
+    bridgeWidth: mm(guitar.bridgeMm),
+    capo: String(guitar.capo),
+    leftHanded: guitar.leftHanded,
+    bridge: guitar.bridge,
+    usual: nameTuning(guitar.usualMidi).name,
+    perString: guitar.strings.map(stringToForm),
+  };
+}
+
+/** What the form says, or the first thing in it that makes no sense, by the name of its field. */
+export function readForm(form: GuitarForm): Result<GuitarContent> {
+  const count = readCount(form.strings);
+  if (!count.ok) return count;
+  const usual = readUsual(form.usual, count.value);
+  if (!usual.ok) return usual;
+  const scale = readLengthMm(form.scale, "scale");
+  const treble = form.isFanned ? readLengthMm(form.trebleScale, "trebleScale") : scale;
+  const nut = readLengthMm(form.nut, "nut");
+  const bridgeWidth = readLengthMm(form.bridgeWidth, "bridgeWidth");
+  for (const length of [scale, treble, nut, bridgeWidth]) if (!length.ok) return length;
+  const strings = form.perString.map(readString);
+  for (const string of strings) if (!string.ok) return string;
+  const guitar: GuitarContent = {
+    name: form.name.trim(),
+    usualMidi: usual.value.midi,
+    frets: Number(form.frets),
+    scaleMm: valueOf(scale),
+    trebleScaleMm: valueOf(treble),
+    perpendicularFret: Number(form.perpendicularFret),
+    nutMm: valueOf(nut),
+    bridgeMm: valueOf(bridgeWidth),
+    capo: Number(form.capo),
+    leftHanded: form.leftHanded,
+    bridge: form.bridge,
+    strings: strings.flatMap((string) => (string.ok ? [string.value] : [])),
+  };
+  const neck = makeNeck({ ...guitar, midi: guitar.usualMidi });
+  if (neck.ok) return success(guitar);
+  const { field, message } = neck.problem;
+  return failure(FORM_FIELDS[field] ?? field, message);
+}
+
+/** The form's own names for the core's fields. */
+const FORM_FIELDS: Readonly<Record<string, keyof GuitarForm>> = {
+  tuning: "usual",
+  scaleMm: "scale",
+  trebleScaleMm: "trebleScale",
+  nutMm: "nut",
+  bridgeMm: "bridgeWidth",
+};
+
+/** Checks every field, so that each reason stands beside its own. */
+export const guitarFormSchema: ObjectSchema<GuitarForm> = object({
+  name: string().defined().trim().required("Give it a name.").max(60, "At most 60 letters."),
+  strings: string().defined().test(reads(readCount)),
+  frets: string()
+    .defined()
+    .test(reads(wholeNumber(MIN_GUITAR_FRETS, MAX_FRETS))),
+  scale: string().defined().test(reads(readLengthMm)),
+  isFanned: boolean().defined(),
+  trebleScale: string()
+    .defined()
+    .when("isFanned", { is: true, then: (schema) => schema.test(reads(readLengthMm)) }),
+  perpendicularFret: string()
+    .defined()
+    .test(reads(wholeNumber(0, MAX_FRETS))),
+  nut: string().defined().test(reads(readLengthMm)),
+  bridgeWidth: string().defined().test(reads(readLengthMm)),
+  capo: string()
+    .defined()
+    .test(reads(wholeNumber(0, MAX_FRETS - 1))),
+  leftHanded: boolean().defined(),
+  bridge: string<Bridge>().oneOf(BRIDGES).defined(),
+  usual: string()
+    .defined()
+    .test("usual", (text, context) => {
+      const count = readCount((context.parent as GuitarForm).strings);
+      const read = count.ok ? readUsual(text, count.value) : success(null);
+      return read.ok || context.createError({ message: read.problem.message });
+    }),
+  perString: array(
+    object({
+      gauge: string()
+        .defined()
+        .test(reads(optional(readGaugeMm))),
+      wound: boolean().defined(),
+      unitMass: string()
+        .defined()
+        .test(reads(optional(readUnitMassGPerM))),
+      tension: string()
+        .defined()
+        .test(reads(optional(readTensionN))),
+    }),
+  ).defined(),
+}).test("neck", (form, context) => {
+  const read = readForm(form);
+  if (read.ok) return true;
+  const { field, message } = read.problem;
+  return context.createError({ path: field, message });
+});
+
+/** The same form with another number of strings: in their usual tuning, with nothing known of them. */
+export function withStrings(form: GuitarForm, strings: string): GuitarForm {
+  const count = readCount(strings);
+  if (!count.ok || count.value === form.perString.length) return { ...form, strings };
+  const usual = readTuning("standard", { strings: count.value });
+  return {
+    ...form,
+    strings,
+    usual: usual.ok ? usual.value.tuning.name : form.usual,
+    // Strings are added and taken at the thick side, where guitars grow.
+    perString: Array.from(
+      { length: count.value },
+      (_, string) => form.perString[string - count.value + form.perString.length] ?? EMPTY_STRING,
+    ),
+  };
+}
+
+function readCount(text: string): Result<number> {
+  const count = Number(text);
+  return Number.isInteger(count) && count >= MIN_STRINGS && count <= MAX_STRINGS && text.trim()
+    ? success(count)
+    : failure(
+        "strings",
+        `${text.trim() || "no"} strings; a guitar has ${MIN_STRINGS} to ${MAX_STRINGS}`,
+      );
+}
+
+function readUsual(text: string, strings: number): Result<Tuning> {
+  const read = readTuning(text, { strings });
+  return read.ok ? success(read.value.tuning) : failure("usual", read.problem.message);
+}
+
+function readString(form: StringForm, index: number): Result<StringSpec> {
+  const at = (part: string) => `perString.${index}.${part}`;
+  const gauge = optional(readGaugeMm)(form.gauge, at("gauge"));
+  const unitMass = optional(readUnitMassGPerM)(form.unitMass, at("unitMass"));
+  const tension = optional(readTensionN)(form.tension, at("tension"));
+  if (!gauge.ok) return gauge;
+  if (!unitMass.ok) return unitMass;
+  if (!tension.ok) return tension;
+  return success({
+    diameterMm: gauge.value,
+    wound: form.wound,
+    unitMassGPerM: unitMass.value,
+    tensionN: tension.value,
+  });
+}
+
+type Reader<T> = (text: string, field: string) => Result<T>;
+
+function optional<T>(read: Reader<T>): Reader<T | null> {
+  return (text, field) => (text.trim() === "" ? success(null) : read(text, field));
+}
+
+function wholeNumber(low: number, high: number): Reader<number> {
+  return (text, field) => {
+    const value = Number(text);
+    return text.trim() !== "" && Number.isInteger(value) && value >= low && value <= high
+      ? success(value)
+      : failure(field, `'${text.trim()}': write a whole number from ${low} to ${high}`);
+  };
+}
+
+/** A Yup test that tells the reader's own reason. */
+function reads(read: Reader<unknown>): TestFunction<string | undefined> {
+  return (text, context) => {
+    const result = read(text ?? "", context.path);
+    return result.ok || context.createError({ message: result.problem.message });
+  };
+}
+
+function valueOf(length: Result<number>): number {
+  return length.ok ? length.value : NaN;
+}
+
+function stringToForm({ diameterMm, wound, unitMassGPerM, tensionN }: StringSpec): StringForm {
+  return {
+    gauge: diameterMm === null ? "" : gaugeText(diameterMm),
+    wound,
+    unitMass: unitMassGPerM === null ? "" : `${round(unitMassGPerM, 4)} g/m`,
+    tension: tensionN === null ? "" : `${round(tensionN, 1)} N`,
+  };
+}
+
+/** A gauge as it was most likely said: whole or half thousandths of an inch, else mm. */
+function gaugeText(diameterMm: number): string {
+  const halfThousandths = (diameterMm / MM_PER_INCH) * 2000;
+  const isInches = Math.abs(halfThousandths - Math.round(halfThousandths)) < 1e-6;
+  if (!isInches) return `${round(diameterMm, 4)} mm`;
+  const inches = (Math.round(halfThousandths) / 2000).toFixed(4).replace(/0$/, "");
+  return inches.replace(/^0/, "");
+}
+
+function mm(length: number): string {
+  return `${round(length, 3)} mm`;
+}
+
+function round(value: number, digits: number): number {
+  return Number(value.toFixed(digits));
+}

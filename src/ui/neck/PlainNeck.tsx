@@ -1,0 +1,53 @@
+"use client";
+
+import { useMemo, type ReactNode } from "react";
+import { type Neck } from "@/core/neck";
+import { type Accidentals } from "@/core/pitch";
+import { NARROWEST_FRET } from "./NeckView";
+import { NeckBoard } from "./NeckBoard";
+import { makeNeckScale, type NeckScale } from "./neckScale";
+import { useWidth } from "./useWidth";
+
+interface PlainNeckProps {
+  readonly neck: Neck;
+  readonly leftHanded: boolean;
+  readonly accidentals: Accidentals;
+  readonly label: string;
+  /** Px for the column of open notes; where it is told, `beside` fills it. */
+  readonly labelWidth?: number;
+  /** What stands on the neck. */
+  readonly marks?: (scale: NeckScale) => ReactNode;
+  /** What stands in the column of open notes, drawn over the picture. */
+  readonly beside?: (scale: NeckScale) => ReactNode;
+}
+
+const FIRST_WIDTH = 1232;
+
+/** The instrument with whatever one puts on it: true fret spacing, scrolling where it is narrow. */
+export function PlainNeck(props: PlainNeckProps) {
+  const { neck, leftHanded, accidentals, label, labelWidth, marks, beside } = props;
+  const [frame, frameWidth] = useWidth(FIRST_WIDTH);
+  const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
+  const scale = useMemo(
+    () => makeNeckScale(neck, width, { leftHanded, labelWidth }),
+    [neck, width, leftHanded, labelWidth],
+  );
+  return (
+    <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
+      <div className="relative" style={{ width, height: scale.height }}>
+        <svg
+          role={marks ? "group" : "img"}
+          aria-label={label}
+          width={width}
+          height={scale.height}
+          viewBox={`0 0 ${width} ${scale.height}`}
+          className="figures block select-none"
+        >
+          <NeckBoard neck={neck} scale={scale} accidentals={beside ? null : accidentals} />
+          {marks?.(scale)}
+        </svg>
+        {beside?.(scale)}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import { ChoiceButton } from "@/ui/controls";
+
+interface OptionsProps<T extends string | number> {
+  readonly label: string;
+  readonly options: readonly (readonly [value: T, name: string])[];
+  readonly isPressed: (value: T) => boolean;
+  readonly onPress: (value: T) => void;
+}
+
+/** Answers side by side under one question. */
+export function Options<T extends string | number>(props: OptionsProps<T>) {
+  const { label, options, isPressed, onPress } = props;
+  return (
+    <div role="group" aria-label={label}>
+      <span className="field-label" aria-hidden="true">
+        {label}
+      </span>
+      <div className="flex flex-wrap gap-1">
+        {options.map(([value, name]) => (
+          <ChoiceButton
+            key={value}
+            pressed={isPressed(value)}
+            onPress={() => onPress(value)}
+            className="px-3.5"
+          >
+            {name}
+          </ChoiceButton>
+        ))}
+      </div>
+    </div>
+  );
+}

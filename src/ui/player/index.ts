@@ -1,0 +1,3 @@
+export { MeasureSpan } from "./MeasureSpan";
+export { NumberField } from "./NumberField";
+export { Options } from "./Options";

@@ -1,0 +1,170 @@
+"use client";
+
+import { type ReactNode } from "react";
+import { HIGHEST_SPAN_MM, LOWEST_SPAN_MM, type Exclusion, type School } from "@/core/hand";
+import { A4_HZ, centsOver, HIGHEST_A4_HZ, LOWEST_A4_HZ, type Accidentals } from "@/core/pitch";
+import { type TensionLimits } from "@/core/tuning";
+import { keepProfile } from "@/server/actions";
+import { type Naming, type Profile } from "@/server/types";
+import { MeasureSpan, NumberField, Options } from "@/ui/player";
+import { useWorkspace } from "@/ui/workspace";
+
+const PARTS: readonly (readonly [Exclusion, string])[] = [
+  [1, "Index"],
+  [2, "Middle"],
+  [3, "Ring"],
+  [4, "Little"],
+  ["T", "Thumb"],
+  ["barre", "Barres"],
+];
+const SCHOOL_NAMES: readonly (readonly [School, string])[] = [
+  ["ring and little", "Ring and little"],
+  ["ring barre", "Ring finger flat"],
+  ["index and little", "Index and little"],
+];
+const ACCIDENTAL_NAMES: readonly (readonly [Accidentals, string])[] = [
+  ["mixed", "As charts write"],
+  ["sharps", "Sharps"],
+  ["flats", "Flats"],
+];
+const NAMING_NAMES: readonly (readonly [Naming, string])[] = [
+  ["sounding", "As they sound"],
+  ["shape", "As the shape, in drop C like drop D"],
+];
+
+/** The player: hand, habits, names and reference pitch; everything else is computed for them. */
+export function PlayerScreen() {
+  const { profile, guitar, change } = useWorkspace();
+  const set = (part: Partial<Profile>) => void change(keepProfile(part));
+  const setLimit = (part: Partial<TensionLimits>) =>
+    set({ limits: { ...profile.limits, ...part } });
+  const toggle = (part: Exclusion) =>
+    set({
+      without: profile.without.includes(part)
+        ? profile.without.filter((other) => other !== part)
+        : [...profile.without, part],
+    });
+  const cents = centsOver(A4_HZ, profile.a4Hz);
+
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
+      <Part title="Your hand">
+        <NumberField
+          label="Span"
+          unit="mm"
+          value={profile.spanMm}
+          low={LOWEST_SPAN_MM}
+          high={HIGHEST_SPAN_MM}
+          onChange={(spanMm) => set({ spanMm })}
+          className="w-40"
+        />
+        <MeasureSpan guitar={guitar} onMeasured={(spanMm) => set({ spanMm })} />
+        <Options
+          label="Do without"
+          options={PARTS}
+          isPressed={(part) => profile.without.includes(part)}
+          onPress={toggle}
+        />
+        <Options
+          label="Root, fifth, octave with"
+          options={SCHOOL_NAMES}
+          isPressed={(school) => school === profile.school}
+          onPress={(school) => set({ school })}
+        />
+        <p className="text-[15px] text-muted">
+          If a stretch hurts, or fingers go numb or tingle: stop and rest; if it stays, see a doctor
+          or a physiotherapist.
+        </p>
+      </Part>
+      <div className="space-y-8">
+        <Part title="Names and pitch">
+          <Options
+            label="Black keys"
+            options={ACCIDENTAL_NAMES}
+            isPressed={(accidentals) => accidentals === profile.accidentals}
+            onPress={(accidentals) => set({ accidentals })}
+          />
+          <Options
+            label="Call chords"
+            options={NAMING_NAMES}
+            isPressed={(naming) => naming === profile.naming}
+            onPress={(naming) => set({ naming })}
+          />
+          <div>
+            <NumberField
+              label="A4"
+              unit="Hz"
+              value={profile.a4Hz}
+              low={LOWEST_A4_HZ}
+              high={HIGHEST_A4_HZ}
+              onChange={(a4Hz) => set({ a4Hz })}
+              className="w-40"
+            />
+            <p className="figures mt-1 text-[15px] text-muted">
+              {cents === 0
+                ? "Concert pitch."
+                : `${Math.abs(cents).toFixed(1)} cents ${cents > 0 ? "above" : "below"} concert pitch, 440 Hz.`}
+            </p>
+          </div>
+        </Part>
+        <Part title="When to be warned">
+          <div className="flex flex-wrap gap-4">
+            <NumberField
+              label="Slack below"
+              unit="% of usual"
+              value={percent(profile.limits.slackShare)}
+              low={1}
+              high={100}
+              onChange={(share) => setLimit({ slackShare: share / 100 })}
+              className="w-44"
+            />
+            <NumberField
+              label="Near breaking above"
+              unit="%"
+              value={percent(profile.limits.stressShare)}
+              low={1}
+              high={100}
+              onChange={(share) => setLimit({ stressShare: share / 100 })}
+              className="w-48"
+            />
+            <NumberField
+              label="Strength of plain steel"
+              unit="MPa"
+              value={profile.limits.strengthMpa}
+              low={500}
+              high={5000}
+              onChange={(strengthMpa) => setLimit({ strengthMpa })}
+              className="w-52"
+            />
+            <NumberField
+              label="Change of total pull"
+              unit="%"
+              value={percent(profile.limits.totalShare)}
+              low={1}
+              high={100}
+              onChange={(share) => setLimit({ totalShare: share / 100 })}
+              className="w-48"
+            />
+          </div>
+          <p className="text-[15px] text-muted">
+            These figures are from memory and common practice, not from a standard; your
+            strings&apos; maker knows better.
+          </p>
+        </Part>
+      </div>
+    </div>
+  );
+}
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section aria-label={title} className="space-y-4">
+      <h2 className="text-xl font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+function percent(share: number): number {
+  return Math.round(1000 * share) / 10;
+}

@@ -1,0 +1,162 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { useRouter } from "next/navigation";
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from "@dnd-kit/core";
+import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
+import { A4_HZ, centsOver, type Midi } from "@/core/pitch";
+import { findChord } from "@/core/stack";
+import { isCrossed, samePitches, type Tuning } from "@/core/tuning";
+import { keepFavourites } from "@/server/actions";
+import { NoteText } from "@/ui/text";
+import {
+  callTuning,
+  dropFavourite,
+  Favourites,
+  KeepTuning,
+  midiOfId,
+  OwnTunings,
+  SayTuning,
+  TuningLibrary,
+  tuningLists,
+  TuningNeck,
+  useReading,
+} from "@/ui/tunings";
+import { useWorkspace } from "@/ui/workspace";
+
+/** Px to move before a press becomes a drag. */
+const DRAG_FROM = 6;
+
+/** Every tuning: make one by hand on the neck, say one, or take one from the lists. */
+export function TuningsScreen() {
+  const { guitar, choice, profile, favourites, ownTunings, chooseTuning, change } = useWorkspace();
+  const router = useRouter();
+  const [made, setMade] = useState<readonly Midi[] | null>(null);
+  const [text, setText] = useState("");
+  const [highToLow, setHighToLow] = useState(false);
+  const strings = guitar.usualMidi.length;
+  const midi = made?.length === strings ? made : choice.tuningMidi;
+  const tuning = callTuning(midi, ownTunings, profile.accidentals);
+  const reading = useReading(text, guitar, { highToLow, onlyHere: true });
+  const rig = useMemo(() => ({ favourites: [], ownTunings: [], profile }), [profile]);
+  const lists = useMemo(() => tuningLists(rig, strings, text), [rig, strings, text]);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+
+  const saveFavourites = (all: readonly (readonly Midi[])[], said: string) =>
+    void change(keepFavourites(all), {
+      text: said,
+      undo: () => void change(keepFavourites(favourites)),
+    });
+  const isFavourite = (other: Tuning) => favourites.some((each) => samePitches(each, other.midi));
+  const toggle = (pitches: readonly Midi[]) => {
+    const rest = favourites.filter((each) => !samePitches(each, pitches));
+    const isIn = rest.length < favourites.length;
+    saveFavourites(
+      isIn ? rest : [...favourites, pitches],
+      isIn ? "Out of the favourites." : "Among the favourites.",
+    );
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const dragged = midiOfId(String(active.id));
+    const all = dropFavourite(favourites, dragged, midiOfId(String(over.id)));
+    saveFavourites(all, "Favourites changed.");
+  };
+  const isSelected = (other: Tuning) => samePitches(other.midi, midi);
+
+  return (
+    <DndContext sensors={sensors} onDragEnd={drop}>
+      <div className="space-y-4">
+        <TuningNeck midi={midi} onChange={setMade} />
+        <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+          <div className="min-w-0">
+            <h2 className="text-2xl font-bold" aria-live="polite">
+              <NoteText>{tuning.name}</NoteText>
+            </h2>
+            <p className="text-muted">
+              <NoteText>{describe(midi, tuning, profile.a4Hz)}</NoteText>
+            </p>
+          </div>
+          <div className="ml-auto flex flex-wrap gap-2">
+            <KeepTuning midi={midi} />
+            <button
+              type="button"
+              className="button button-primary text-lg"
+              onClick={() => {
+                chooseTuning(midi);
+                router.push("/rig/retune");
+              }}
+            >
+              Tune to it
+            </button>
+          </div>
+        </div>
+        <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
+          <section aria-labelledby="library-title">
+            <h2 id="library-title" className="mb-2 text-xl font-semibold">
+              Tunings for {strings} strings
+            </h2>
+            <SayTuning
+              text={text}
+              onText={setText}
+              highToLow={highToLow}
+              onHighToLow={setHighToLow}
+              reading={reading}
+              current={midi}
+              onChoose={setMade}
+              action="Show it"
+            />
+            <TuningLibrary
+              lists={lists}
+              isSelected={isSelected}
+              isFavourite={isFavourite}
+              onChoose={setMade}
+              onToggleFavourite={toggle}
+            />
+          </section>
+          <div className="space-y-5">
+            <Favourites
+              tunings={favourites
+                .filter((each) => each.length === strings)
+                .map((each) => callTuning(each, ownTunings, profile.accidentals))}
+              isSelected={isSelected}
+              onChoose={setMade}
+              onRemove={toggle}
+            />
+            <OwnTunings
+              tunings={ownTunings.filter((own) => own.midi.length === strings)}
+              current={midi}
+              onChoose={setMade}
+            />
+          </div>
+        </div>
+      </div>
+    </DndContext>
+  );
+}
+
+/** Kind, what the open strings sound, and what the reference pitch does. */
+function describe(midi: readonly Midi[], tuning: Tuning, a4Hz: number): string {
+  const chord = findChord(midi);
+  const cents = centsOver(A4_HZ, a4Hz);
+  return [
+    tuning.kind === "own" ? "own tuning" : tuning.kind,
+    chord ? `open strings sound ${chord.name}` : "open strings sound no plain chord",
+    isCrossed(midi) ? "crossed: a thicker string sounds higher than a thinner one" : null,
+    a4Hz === A4_HZ
+      ? null
+      : `A4 = ${a4Hz} Hz: all strings ${cents > 0 ? "+" : "−"}${Math.abs(cents).toFixed(1)} cents`,
+  ]
+    .filter((part) => part !== null)
+    .join(", ");
+}

@@ -1,0 +1,31 @@
+"use client";
+
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+
+const TABS = [
+  { path: "/rig", name: "Guitars" },
+  { path: "/rig/tunings", name: "Tunings" },
+  { path: "/rig/retune", name: "Retune" },
+  { path: "/rig/tuner", name: "Tuner" },
+  { path: "/rig/player", name: "You" },
+];
+
+/** The parts of the rig. */
+export function RigTabs() {
+  const path = usePathname();
+  return (
+    <nav aria-label="Rig" className="mb-4 flex flex-wrap gap-1">
+      {TABS.map(({ path: target, name }) => (
+        <Link
+          key={target}
+          href={target}
+          aria-current={path === target ? "page" : undefined}
+          className={`flex min-h-11 items-center rounded-lg px-4 text-lg ${path === target ? "bg-inverse font-semibold text-on-inverse" : "text-muted hover:text-ink"}`}
+        >
+          {name}
+        </Link>
+      ))}
+    </nav>
+  );
+}

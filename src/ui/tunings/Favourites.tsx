@@ -1,0 +1,94 @@
+import { useDroppable } from "@dnd-kit/core";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { GripVertical, Star } from "lucide-react";
+import { type Midi } from "@/core/pitch";
+import { type Tuning } from "@/core/tuning";
+import { spokenNotes } from "@/ui/text";
+import { favouriteId, FAVOURITES_ID } from "./dragIds";
+import { TuningRow } from "./TuningRow";
+
+interface FavouritesProps {
+  readonly tunings: readonly Tuning[];
+  readonly isSelected: (tuning: Tuning) => boolean;
+  readonly onChoose: (midi: readonly Midi[]) => void;
+  readonly onRemove: (midi: readonly Midi[]) => void;
+}
+
+/** The tunings at hand, in the player's order; drag to sort, or drop one from the lists here. */
+export function Favourites({ tunings, isSelected, onChoose, onRemove }: FavouritesProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: FAVOURITES_ID });
+  return (
+    <section aria-labelledby="favourites-title">
+      <h2 id="favourites-title" className="mb-2 text-xl font-semibold">
+        Favourites
+      </h2>
+      <SortableContext
+        items={tunings.map(({ midi }) => favouriteId(midi))}
+        strategy={verticalListSortingStrategy}
+      >
+        <ul
+          ref={setNodeRef}
+          className={`panel min-h-16 p-1 ${isOver ? "border-root" : ""}`}
+          aria-label="Favourites"
+        >
+          {tunings.length === 0 && (
+            <li className="p-3 text-muted">Drag a tuning here, or press its star.</li>
+          )}
+          {tunings.map((tuning) => (
+            <FavouriteRow
+              key={tuning.midi.join()}
+              tuning={tuning}
+              selected={isSelected(tuning)}
+              onChoose={onChoose}
+              onRemove={() => onRemove(tuning.midi)}
+            />
+          ))}
+        </ul>
+      </SortableContext>
+    </section>
+  );
+}
+
+interface FavouriteRowProps {
+  readonly tuning: Tuning;
+  readonly selected: boolean;
+  readonly onChoose: (midi: readonly Midi[]) => void;
+  readonly onRemove: () => void;
+}
+
+function FavouriteRow({ tuning, selected, onChoose, onRemove }: FavouriteRowProps) {
+  const { setNodeRef, attributes, listeners, transform, transition } = useSortable({
+    id: favouriteId(tuning.midi),
+  });
+  const name = spokenNotes(tuning.name);
+  return (
+    <li
+      ref={setNodeRef}
+      className="flex items-center bg-surface"
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <button
+        type="button"
+        className="drag-handle"
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${name}`}
+      >
+        <GripVertical size={18} aria-hidden="true" />
+      </button>
+      <div className="min-w-0 flex-1">
+        <TuningRow tuning={tuning} selected={selected} onChoose={onChoose} />
+      </div>
+      <button
+        type="button"
+        aria-label={`Take ${name} out of the favourites`}
+        aria-pressed
+        className="min-h-11 min-w-11"
+        onClick={onRemove}
+      >
+        <Star size={18} aria-hidden="true" fill="currentColor" className="mx-auto" />
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,46 @@
+import { useMemo } from "react";
+import { playTone } from "@/audio";
+import { frequencyHz, type Midi } from "@/core/pitch";
+import { findStackPositions } from "@/core/stack";
+import { NeckMarks, PlainNeck } from "@/ui/neck";
+import { neckOf, useNames, useWorkspace } from "@/ui/workspace";
+import { STEPPER_WIDTH, StringSteppers } from "./StringSteppers";
+
+interface TuningNeckProps {
+  readonly midi: readonly Midi[];
+  readonly onChange: (midi: readonly Midi[]) => void;
+}
+
+const TONE_S = 2;
+
+/** A tuning made by hand on the neck itself, with the chord at hand mapped in it. */
+export function TuningNeck({ midi, onChange }: TuningNeckProps) {
+  const { guitar, root, choice, profile } = useWorkspace();
+  const { shownRoot } = useNames();
+  const neck = useMemo(() => neckOf(guitar, midi), [guitar, midi]);
+  const positions = useMemo(
+    () => findStackPositions(neck, root, choice.stack),
+    [neck, root, choice.stack],
+  );
+  return (
+    <PlainNeck
+      neck={neck}
+      leftHanded={guitar.leftHanded}
+      accidentals={profile.accidentals}
+      label="Neck in this tuning; a mark sounds when pressed"
+      labelWidth={STEPPER_WIDTH}
+      marks={(scale) => (
+        <NeckMarks
+          scale={scale}
+          root={shownRoot}
+          positions={positions}
+          strings={midi.length}
+          showNotes
+          faint={false}
+          onChoose={(position) => void playTone(frequencyHz(position.midi, profile.a4Hz), TONE_S)}
+        />
+      )}
+      beside={(scale) => <StringSteppers midi={midi} scale={scale} onChange={onChange} />}
+    />
+  );
+}
