@@ -4,6 +4,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   serverExternalPackages: ["better-sqlite3"],
+  // These come as ES modules only, which Jest must translate.
+  transpilePackages: ["pitchy", "fft.js"],
   experimental: { serverActions: { bodySizeLimit: "64kb" } },
 };
 

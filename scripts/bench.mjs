@@ -1,19 +1,33 @@
 // npm run bench: times over the core, as medians and ratios within one run.
+// npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
-import { bin, run } from "./lib/run.mjs";
+import { join } from "node:path";
+import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BENCHES = { stack: "bench/stack.ts", paint: "bench/paint.mts" };
+const BUNDLED = ["stack", "tuner"];
+const BROWSER = ["paint"];
 const name = process.argv[2] ?? "stack";
 
-if (!(name in BENCHES)) {
-  console.error(`'${name}' is no benchmark; there are ${Object.keys(BENCHES).join(" and ")}.`);
+if (![...BUNDLED, ...BROWSER].includes(name)) {
+  console.error(`'${name}' is no benchmark; there are ${[...BUNDLED, ...BROWSER].join(", ")}.`);
   process.exit(2);
 }
 ensureInstalled();
-const env = {};
-if (name === "paint") {
+if (BROWSER.includes(name)) {
   ensureBuilt();
-  env.TENON_CHROMIUM = ensureChromium();
+  const env = { TENON_CHROMIUM: ensureChromium() };
+  process.exit(run(bin("tsx"), [`bench/${name}.mts`], { env }));
 }
-process.exit(run(bin("tsx"), [BENCHES[name]], { env }));
+// Bundled as the command line is: a development runner's wrapped functions would be timed too.
+const outfile = join("dist", `bench-${name}.mjs`);
+must("Bundling the benchmark", bin("esbuild"), [
+  `bench/${name}.ts`,
+  "--bundle",
+  "--platform=node",
+  "--format=esm",
+  "--target=node20",
+  `--outfile=${outfile}`,
+  "--log-level=warning",
+]);
+process.exit(run(process.execPath, [join(ROOT, outfile)]));

@@ -30,6 +30,8 @@ const HIGHEST_SHARE = 0.45;
 /** How much faster each higher partial fades than the first: 1 + this times (n - 1). */
 const FADE_PER_PARTIAL = 0.25;
 const PEAK = 0.5;
+/** Partials that have faded below this are left out: 100 dB under the first. */
+const INAUDIBLE = 1e-5;
 
 /** The frequency of the string's first partial in Hz, once the attack is over. */
 export function firstPartialHz({ idealHz, inharmonicity }: PluckedString): number {
@@ -48,10 +50,14 @@ export function pluck(
   random: () => number,
 ): Float32Array<ArrayBuffer> {
   const samples = new Float32Array(Math.round(seconds * sampleRate));
+  const cycles = glidingCycles(string, samples.length, sampleRate);
   for (let partial = 1; partial <= HIGHEST_PARTIAL; partial++) {
     const hz = partial * string.idealHz * Math.sqrt(1 + string.inharmonicity * partial ** 2);
     if (hz > HIGHEST_SHARE * sampleRate) break;
-    addPartial(samples, string, partial, hz, sampleRate, 2 * Math.PI * random());
+    const amplitude = Math.sin(partial * Math.PI * string.pluckShare) / partial;
+    const decayS = string.decayS / (1 + FADE_PER_PARTIAL * (partial - 1));
+    const fade = Math.exp(-1 / (decayS * sampleRate));
+    addPartial(samples, cycles, hz, random(), amplitude, fade);
   }
   let peak = 0;
   let power = 0;
@@ -64,27 +70,54 @@ export function pluck(
   return samples.map((sample) => scale * sample + noise * gaussian(random));
 }
 
+/** The cycles that 1 Hz has gone through at each sample, a little faster at the attack. */
+function glidingCycles(
+  { glideCents, glideS }: PluckedString,
+  length: number,
+  sampleRate: number,
+): Float64Array {
+  const cycles = new Float64Array(length);
+  const fade = Math.exp(-1 / (glideS * sampleRate));
+  let glide = (glideCents * Math.LN2) / 1200;
+  let cycle = 0;
+  for (let index = 0; index < length; index++) {
+    cycles[index] = cycle;
+    cycle += Math.exp(glide) / sampleRate;
+    glide *= fade;
+  }
+  return cycles;
+}
+
 function addPartial(
   samples: Float32Array,
-  string: PluckedString,
-  partial: number,
+  cycles: Float64Array,
   hz: number,
-  sampleRate: number,
-  startPhase: number,
+  startCycle: number,
+  amplitude: number,
+  fade: number,
 ): void {
-  const amplitude = Math.sin(partial * Math.PI * string.pluckShare) / partial;
-  const fade = Math.exp((-1 - FADE_PER_PARTIAL * (partial - 1)) / (string.decayS * sampleRate));
-  const glideFade = Math.exp(-1 / (string.glideS * sampleRate));
-  const step = (2 * Math.PI * hz) / sampleRate;
+  const audible = Math.log(INAUDIBLE / Math.abs(amplitude)) / Math.log(fade);
+  const end = Math.min(samples.length, Math.ceil(audible));
   let level = amplitude;
-  let glide = string.glideCents;
-  let phase = startPhase;
-  for (let index = 0; index < samples.length; index++) {
-    samples[index] = (samples[index] ?? 0) + level * Math.sin(phase);
-    phase += step * 2 ** (glide / 1200);
+  for (let index = 0; index < end; index++) {
+    const cycle = startCycle + hz * (cycles[index] ?? 0);
+    samples[index] = (samples[index] ?? 0) + level * sineOfCycle(cycle);
     level *= fade;
-    glide *= glideFade;
   }
+}
+
+/** One period of a sine; between its points a straight line is 150 dB close. */
+const SINE_POINTS = 16_384;
+const SINE = Float64Array.from({ length: SINE_POINTS + 1 }, (_, point) =>
+  Math.sin((2 * Math.PI * point) / SINE_POINTS),
+);
+
+/** sin(2 pi cycle), from 0 cycles on, from a table: a plucked string takes millions of them. */
+function sineOfCycle(cycle: number): number {
+  const place = (cycle % 1) * SINE_POINTS;
+  const point = place | 0;
+  const low = SINE[point] ?? 0;
+  return low + (place - point) * ((SINE[point + 1] ?? 0) - low);
 }
 
 /** A normally distributed number, after Box and Muller. */
