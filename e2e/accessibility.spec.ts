@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
-import { expect, openNeck, test } from "./fixtures";
+import { expect, openNeck, takeTuning, test } from "./fixtures";
 
 /** Axe looks at every node of the page; on two slow cores that alone can take half a minute. */
 test.describe.configure({ timeout: 120_000 });
@@ -24,6 +24,36 @@ for (const colorScheme of ["light", "dark"] as const) {
     test("Compare", async ({ page }) => {
       await page.goto("/compare");
       await expect(page.getByRole("listitem").first()).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    for (const [path, heading] of [
+      ["/rig", "Guitars"],
+      ["/rig/tunings", "Favourites"],
+      ["/rig/retune", "Turn, in this order"],
+      ["/rig/player", "Your hand"],
+    ] as const) {
+      test(`Rig, ${heading}`, async ({ page }) => {
+        await openNeck(page);
+        await takeTuning(page, "drop C");
+        await page.goto(path);
+        await expect(page.getByRole("heading", { name: heading, exact: true })).toBeVisible();
+        await expectNoViolations(page);
+      });
+    }
+
+    test("Rig, tuner", async ({ page }) => {
+      await page.goto("/rig/tuner");
+      await expect(page.getByRole("button", { name: "Listen" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("the retune sheet over the neck", async ({ page }) => {
+      await openNeck(page);
+      await page.keyboard.press("t");
+      await page.getByRole("textbox").fill("8-string drop E");
+      await page.keyboard.press("Enter");
+      await expect(page.getByRole("dialog", { name: /^Retune Baritone eight/ })).toBeVisible();
       await expectNoViolations(page);
     });
 

@@ -45,10 +45,19 @@ export async function openNeck(page: Page): Promise<void> {
   await expect(grips(page).first()).toBeVisible();
 }
 
-/** Types a tuning into the dialog and takes it. */
+/** Types a tuning into the dialog and takes it, only to look at it. */
 export async function takeTuning(page: Page, text: string): Promise<void> {
   await page.keyboard.press("t");
   await page.getByRole("textbox").fill(text);
   await page.keyboard.press("Enter");
+  await leaveRetuneSheet(page);
+}
+
+/** Closes the retune sheet that follows a new tuning, where the guitar does not hang in it yet. */
+export async function leaveRetuneSheet(page: Page): Promise<void> {
+  await expect(page.getByRole("dialog", { name: /^Tune / })).toHaveCount(0);
+  const sheet = page.getByRole("dialog", { name: /^Retune / });
+  const look = sheet.getByRole("button", { name: /Only look/ });
+  if (await page.getByRole("button", { name: "Retune", exact: true }).count()) await look.click();
   await expect(page.getByRole("dialog")).toHaveCount(0);
 }

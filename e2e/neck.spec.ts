@@ -127,12 +127,21 @@ test("fanned frets and eight strings", async ({ page }) => {
   await expect(grips(page).first()).toContainText("1 1 1");
 });
 
+const SCREENS = [
+  "/",
+  "/compare",
+  "/rig",
+  "/rig/tunings",
+  "/rig/retune",
+  "/rig/tuner",
+  "/rig/player",
+];
+
 for (const width of [390, 768, 1280]) {
   test(`nothing runs off the page at ${width} px`, async ({ page }) => {
     await page.setViewportSize({ width, height: 844 });
-    for (const path of ["/", "/compare"]) {
-      await page.goto(path);
-      await expect(page.getByRole("img", { name: /close up/ }).first()).toBeVisible();
+    for (const path of SCREENS) {
+      await page.goto(path, { waitUntil: "networkidle" });
       const excess = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );

@@ -1,4 +1,4 @@
-import { expect, openNeck, takeTuning, test } from "./fixtures";
+import { expect, leaveRetuneSheet, openNeck, takeTuning, test } from "./fixtures";
 
 /** The tunings that the list must hold, on the demo's guitars of six, seven and eight strings. */
 const LISTED = [
@@ -24,9 +24,9 @@ test("the list holds the common tunings, and takes the guitar that fits", async 
   await page.getByRole("button", { name: "Tuning: Drop D. Change" }).click();
   const dialog = page.getByRole("dialog", { name: "Tune Ash six" });
   for (const name of LISTED) {
-    await expect(dialog.getByText(name, { exact: true })).toBeVisible();
+    await expect(dialog.getByText(name, { exact: true }).first()).toBeVisible();
   }
-  await dialog.getByText("7-string drop A", { exact: true }).click();
+  await dialog.getByText("7-string drop A", { exact: true }).first().click();
   await expect(page.getByRole("heading", { name: /in 7-string drop A/ })).toBeVisible();
   await expect(page.getByRole("button", { name: /Guitar: Long seven/ })).toBeVisible();
 });
@@ -62,6 +62,7 @@ test("what can be read in two ways is shown as a choice", async ({ page }) => {
   await page.keyboard.press("t");
   await page.getByRole("textbox").fill("dadgbbe");
   await page.getByRole("button", { name: /^or D A D F♯ B E/ }).click();
+  await leaveRetuneSheet(page);
   await expect(page.getByRole("heading", { name: /in D A D F♯ B E/ })).toBeVisible();
 });
 

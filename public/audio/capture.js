@@ -1,13 +1,14 @@
 /* Runs beside the page, in the browser's audio thread: passes the sound on in blocks. */
 const BLOCK = 2048;
+const SILENCE = new Float32Array(128);
 
 class Capture extends AudioWorkletProcessor {
   block = new Float32Array(BLOCK);
   filled = 0;
 
   process([input]) {
-    const channel = input[0];
-    if (!channel) return true;
+    // A source that has ended sends nothing, which is silence.
+    const channel = input[0] ?? SILENCE;
     this.block.set(channel, this.filled);
     this.filled += channel.length;
     if (this.filled === BLOCK) {

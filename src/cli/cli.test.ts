@@ -49,6 +49,57 @@ describe("commands", () => {
     expect(result("tuning", { text: [38, 45, 50, 55, 57, 62] })).toMatchObject({ name: "DADGAD" });
   });
 
+  test("retune", () => {
+    interface Sheet {
+      readonly strings: readonly {
+        readonly from: number;
+        readonly to: number;
+        readonly semitones: number;
+        readonly hz: number;
+        readonly check: unknown;
+      }[];
+      readonly order: readonly number[];
+    }
+    const sheet = result<Sheet>("retune", { from: "standard", to: "drop D" });
+    expect(sheet.strings).toHaveLength(6);
+    expect(sheet.strings[0]).toMatchObject({
+      from: 40,
+      to: 38,
+      semitones: -2,
+      check: { referenceString: 2, referenceFret: 0, tunedFret: 0, kind: "octave" },
+    });
+    expect(sheet.strings[0]?.hz).toBeCloseTo(73.416, 3);
+    expect(sheet.strings[5]).toMatchObject({ semitones: 0, check: null });
+    const seven = result<Sheet>("retune", { from: "7-string", to: "drop G", frets: 24 });
+    expect(seven.strings.map(({ to }) => to)).toEqual([31, 38, 43, 48, 53, 57, 62]);
+    expect(seven.order).toHaveLength(7);
+  });
+
+  test.each([
+    [{ from: "standard", to: "7-string" }, "to"],
+    [{ from: "standard", to: "D A D" }, "to"],
+    [{ from: "drop H", to: "standard" }, "from"],
+    [{ from: [40, 45], to: [40, 45] }, "from"],
+    [{ from: "standard" }, "to"],
+    [{ from: "standard", to: "drop D", guitar: { scaleMm: 50 } }, "scaleMm"],
+  ])("retune refuses %j by name of its argument", (args, field) => {
+    expect(ask("retune", args)).toMatchObject({ ok: false, error: { field } });
+  });
+
+  test("tuning: changes, choices, and arrays that are no guitar", () => {
+    expect(result("tuning", { text: "6 down 2, 2 up 1" })).toMatchObject({
+      midi: [38, 45, 50, 55, 60, 64],
+    });
+    expect(result("tuning", { text: "dadgbbe" })).toMatchObject({
+      alternatives: [{ kind: "own" }],
+    });
+    expect(ask("tuning", { text: [40] })).toMatchObject({ ok: false, error: { field: "text" } });
+    expect(ask("tuning", { text: "x".repeat(10_000) })).toMatchObject({
+      ok: false,
+      error: { field: "text" },
+    });
+  });
+
   test("positions", () => {
     const args = { tuning: [40, 45], frets: 3, pitchClasses: [7, 0] };
     expect(result("positions", args)).toEqual([

@@ -49,15 +49,14 @@ export const guitarSchema = object({
 })
   .noUnknown()
   .test("neck", (guitar, context) => {
+    // Whatever is missing or of the wrong kind is told by its own field.
+    if (!tuningMidi.isValidSync(guitar.usualMidi, { strict: true })) return true;
     const neck = makeNeck({ ...guitar, midi: guitar.usualMidi });
-    return (
-      neck.ok || context.createError({ path: neck.problem.field, message: neck.problem.message })
-    );
+    if (neck.ok) return true;
+    return context.createError({ path: neck.problem.field, message: neck.problem.message });
   })
-  .test(
-    "strings",
-    "usualMidi and strings must be of the same number",
-    (guitar) => guitar.usualMidi.length === guitar.strings.length,
+  .test("strings", "usualMidi and strings must be of the same number", (guitar) =>
+    sameLength(guitar.usualMidi, guitar.strings),
   );
 
 export const tunedSchema = object({ id, midi: tuningMidi }).noUnknown();
@@ -89,8 +88,8 @@ export const pinSchema = object({ guitarId: id, tuningMidi, root, stack, frettin
   .test(
     "strings",
     "tuning, fretting and fingers must have the same number of strings",
-    (pin) =>
-      pin.tuningMidi.length === pin.fretting.length && pin.fretting.length === pin.fingers.length,
+    ({ tuningMidi: midi, ...pin }) =>
+      sameLength(midi, pin.fretting) && sameLength(pin.fretting, pin.fingers),
   );
 
 export const choiceSchema = object({
@@ -105,6 +104,11 @@ export const choiceSchema = object({
 }).noUnknown();
 
 export type ChoiceInput = InferType<typeof choiceSchema>;
+
+/** Whether two lists match; what is no list is told by its own field. */
+function sameLength(a: unknown, b: unknown): boolean {
+  return !Array.isArray(a) || !Array.isArray(b) || a.length === b.length;
+}
 
 /** A part of something; what it may hold is checked once it is put in. */
 export const partSchema = object().required();

@@ -1,1 +1,8 @@
-export { MM_PER_INCH, readGaugeMm, readLengthMm, readTensionN, readUnitMassGPerM } from "./measure";
+export {
+  MM_PER_INCH,
+  readGaugeMm,
+  readScaleMm,
+  readTensionN,
+  readUnitMassGPerM,
+  readWidthMm,
+} from "./measure";

@@ -1,8 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { readGaugeMm, readLengthMm, readTensionN, readUnitMassGPerM } from ".";
+import { readGaugeMm, readScaleMm, readTensionN, readUnitMassGPerM, readWidthMm } from ".";
 
-const value = (result: ReturnType<typeof readLengthMm>) => (result.ok ? result.value : NaN);
+const value = (result: ReturnType<typeof readScaleMm>) => (result.ok ? result.value : NaN);
 
 describe("lengths of a guitar, in mm", () => {
   test.each([
@@ -14,8 +14,15 @@ describe("lengths of a guitar, in mm", () => {
     ["25.5", 647.7],
     ["25,5 in", 647.7],
     ["  628MM ", 628],
-  ])("%s", (text, mm) => expect(value(readLengthMm(text, "scale"))).toBeCloseTo(mm, 6));
+  ])("%s", (text, mm) => expect(value(readScaleMm(text, "scale"))).toBeCloseTo(mm, 6));
 });
+
+test.each([
+  ["43", 43],
+  ["1.69", 42.926],
+  ["52 mm", 52],
+  ["2 in", 50.8],
+])("the width %s, in mm", (text, mm) => expect(value(readWidthMm(text, "nut"))).toBeCloseTo(mm, 6));
 
 describe("gauges, in mm", () => {
   test.each([
@@ -45,7 +52,7 @@ describe("what is no measure", () => {
   test.each(["", "   ", "long", "-5 mm", "0", "12 parsec", "1e9x", "mm", "NaN", "1.2.3"])(
     "'%s' is refused by name of the field",
     (text) => {
-      const result = readLengthMm(text, "scale");
+      const result = readScaleMm(text, "scale");
       expect(result).toMatchObject({ ok: false, problem: { field: "scale" } });
       expect(result.ok ? "" : result.problem.message).toMatch(/write a length/);
     },

@@ -10,12 +10,16 @@ const N_PER_LBF = 4.4482216152605;
 /** Grams per metre in a pound per inch: 453.59237 g over 0.0254 m. */
 const G_PER_M_PER_LB_PER_IN = 453.59237 / 0.0254;
 
-/** Below this, a length on a guitar without a unit is in inches; above, in mm. */
-const LARGEST_INCHES = 60;
+/** Below this, a scale length without a unit is in inches; above, in mm. */
+const LARGEST_SCALE_INCHES = 60;
+/** The same for the width of a neck. */
+const LARGEST_WIDTH_INCHES = 8;
 
 /** Without a unit: gauges below this are inches (.010), from `THOUSANDTHS_FROM` thousandths (10). */
 const LARGEST_GAUGE_INCHES = 0.15;
 const THOUSANDTHS_FROM = 5;
+
+const SIGNIFICANT_DIGITS = 12;
 
 const QUANTITY = /^([\d.,]+)\s*(.*)$/;
 
@@ -24,14 +28,20 @@ type Factors = Readonly<Record<string, number | ((amount: number) => number)>>;
 
 const INCH = { in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH };
 
-/** Reads a length of a guitar in mm: "648", "648 mm", "25.5 in", '25.5"', "64.8 cm". */
-export function readLengthMm(text: string, field: string): Result<number> {
-  return read(text, field, "a length, like 648 mm or 25.5 in", {
-    ...INCH,
-    mm: 1,
-    cm: 10,
-    "": (amount) => (amount < LARGEST_INCHES ? MM_PER_INCH : 1),
-  });
+/** Reads a scale length in mm: "648", "648 mm", "25.5 in", '25.5"', "64.8 cm", "25.5". */
+export function readScaleMm(text: string, field: string): Result<number> {
+  return read(text, field, "a length, like 648 mm or 25.5 in", lengths(LARGEST_SCALE_INCHES));
+}
+
+/** Reads a width of the neck in mm: "43 mm", "1.69 in", "43", "1.69". */
+export function readWidthMm(text: string, field: string): Result<number> {
+  return read(text, field, "a width, like 43 mm or 1.69 in", lengths(LARGEST_WIDTH_INCHES));
+}
+
+/** Without a unit, amounts below `largestInches` are inches. */
+function lengths(largestInches: number): Factors {
+  const bare = (amount: number) => (amount < largestInches ? MM_PER_INCH : 1);
+  return { ...INCH, mm: 1, cm: 10, "": bare };
 }
 
 /** Reads a string's diameter in mm: ".010", "10", "0.254 mm", "0.010 in". */
@@ -78,5 +88,7 @@ function read(text: string, field: string, wanted: string, factors: Factors): Re
   if (!Number.isFinite(amount) || amount <= 0 || factor === undefined) {
     return failure(field, `'${text.trim().slice(0, 30)}': write ${wanted}`);
   }
-  return success(typeof factor === "number" ? amount * factor : amount * factor(amount));
+  const value = amount * (typeof factor === "number" ? factor : factor(amount));
+  // 25.5 in is 647.7 mm and not a hair less.
+  return success(Number(value.toPrecision(SIGNIFICANT_DIGITS)));
 }

@@ -9,8 +9,8 @@ export interface TuningGroup {
 
 /** The catalogue by the names its tunings are read from; common ones first in each group. */
 const GROUPS: Readonly<Record<string, readonly string[]>> = {
-  Standard: names("Standard", "Eb D C# C B Bb A F", " standard"),
-  Drop: names("", "D C# C B Bb A G# G", "drop "),
+  "Standard tunings": names("Standard", "Eb D C# C B Bb A F", " standard"),
+  "Drop tunings": names("", "D C# C B Bb A G# G", "drop "),
   "Double drop": names("", "D C# C", "double drop "),
   "Open major": names("", "D E G A C F B", "open "),
   "Open minor": ["D", "E", "G", "A", "C"].map((note) => `open ${note} minor`),

@@ -1,7 +1,7 @@
 import { useEffect, type ReactNode } from "react";
 import { yupResolver } from "@hookform/resolvers/yup";
 import { useForm, useWatch } from "react-hook-form";
-import { MM_PER_INCH, readLengthMm } from "@/core/measure";
+import { MM_PER_INCH, readScaleMm, readWidthMm } from "@/core/measure";
 import { readTuning } from "@/core/tuning";
 import { type Bridge, type GuitarContent } from "@/server/types";
 import { TextField } from "@/ui/controls";
@@ -78,7 +78,7 @@ export function GuitarFields({ start, isNew, onDraft, onSave, onDiscard }: Guita
         <TextField
           label={form.isFanned ? "Scale, bass side" : "Scale length"}
           {...text("scale")}
-          hint={otherUnit(form.scale)}
+          hint={otherUnit(form.scale, readScaleMm)}
           className="w-40"
         />
         {form.isFanned && (
@@ -86,7 +86,7 @@ export function GuitarFields({ start, isNew, onDraft, onSave, onDiscard }: Guita
             <TextField
               label="Scale, treble side"
               {...text("trebleScale")}
-              hint={otherUnit(form.trebleScale)}
+              hint={otherUnit(form.trebleScale, readScaleMm)}
               className="w-40"
             />
             <TextField
@@ -100,29 +100,31 @@ export function GuitarFields({ start, isNew, onDraft, onSave, onDiscard }: Guita
         <TextField
           label="Outer strings at nut"
           {...text("nut")}
-          hint={otherUnit(form.nut)}
+          hint={otherUnit(form.nut, readWidthMm)}
           className="w-40"
         />
         <TextField
           label="Outer strings at bridge"
           {...text("bridgeWidth")}
-          hint={otherUnit(form.bridgeWidth)}
+          hint={otherUnit(form.bridgeWidth, readWidthMm)}
           className="w-44"
         />
       </Row>
       <div className="flex flex-wrap gap-x-6 gap-y-2">
         <Tick label="Fanned frets">{<input type="checkbox" {...register("isFanned")} />}</Tick>
         <Tick label="Left-handed">{<input type="checkbox" {...register("leftHanded")} />}</Tick>
-        <label className="flex items-center gap-2">
-          <span className="text-muted">Bridge</span>
-          <select className="field" {...register("bridge")}>
+        <div className="flex items-center gap-2">
+          <label htmlFor="bridge" className="text-muted">
+            Bridge
+          </label>
+          <select id="bridge" className="field" {...register("bridge")}>
             {Object.entries(BRIDGE_NAMES).map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
               </option>
             ))}
           </select>
-        </label>
+        </div>
       </div>
       <Row title="Strings, as far as you know them">
         <StringsTable
@@ -166,8 +168,8 @@ function Tick({ label, children }: { readonly label: string; readonly children: 
 }
 
 /** A length in the unit it was not written in. */
-function otherUnit(text: string): string | undefined {
-  const length = readLengthMm(text, "length");
+function otherUnit(text: string, read: typeof readScaleMm): string | undefined {
+  const length = read(text, "length");
   if (!length.ok) return undefined;
   const isInches = !/m/.test(text) && length.value !== Number(text);
   return isInches

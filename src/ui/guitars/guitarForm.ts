@@ -2,9 +2,10 @@ import { array, boolean, object, string, type ObjectSchema, type TestFunction } 
 import {
   MM_PER_INCH,
   readGaugeMm,
-  readLengthMm,
+  readScaleMm,
   readTensionN,
   readUnitMassGPerM,
+  readWidthMm,
 } from "@/core/measure";
 import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
 import { failure, success, type Result } from "@/core/result";
@@ -46,6 +47,9 @@ export interface StringForm {
 
 const EMPTY_STRING: StringForm = { gauge: "", wound: false, unitMass: "", tension: "" };
 
+const readFrets = wholeNumber(MIN_GUITAR_FRETS, MAX_FRETS);
+const readFret = wholeNumber(0, MAX_FRETS);
+
 export function toForm(guitar: GuitarContent): GuitarForm {
   return {
     name: guitar.name,
@@ -71,23 +75,28 @@ export function readForm(form: GuitarForm): Result<GuitarContent> {
   if (!count.ok) return count;
   const usual = readUsual(form.usual, count.value);
   if (!usual.ok) return usual;
-  const scale = readLengthMm(form.scale, "scale");
-  const treble = form.isFanned ? readLengthMm(form.trebleScale, "trebleScale") : scale;
-  const nut = readLengthMm(form.nut, "nut");
-  const bridgeWidth = readLengthMm(form.bridgeWidth, "bridgeWidth");
-  for (const length of [scale, treble, nut, bridgeWidth]) if (!length.ok) return length;
+  const scale = readScaleMm(form.scale, "scale");
+  const treble = form.isFanned ? readScaleMm(form.trebleScale, "trebleScale") : scale;
+  const nut = readWidthMm(form.nut, "nut");
+  const bridgeWidth = readWidthMm(form.bridgeWidth, "bridgeWidth");
+  const frets = readFrets(form.frets, "frets");
+  const square = readFret(form.perpendicularFret, "perpendicularFret");
+  const capo = readFret(form.capo, "capo");
+  for (const number of [scale, treble, nut, bridgeWidth, frets, square, capo]) {
+    if (!number.ok) return number;
+  }
   const strings = form.perString.map(readString);
   for (const string of strings) if (!string.ok) return string;
   const guitar: GuitarContent = {
     name: form.name.trim(),
     usualMidi: usual.value.midi,
-    frets: Number(form.frets),
+    frets: valueOf(frets),
     scaleMm: valueOf(scale),
     trebleScaleMm: valueOf(treble),
-    perpendicularFret: Number(form.perpendicularFret),
+    perpendicularFret: valueOf(square),
     nutMm: valueOf(nut),
     bridgeMm: valueOf(bridgeWidth),
-    capo: Number(form.capo),
+    capo: valueOf(capo),
     leftHanded: form.leftHanded,
     bridge: form.bridge,
     strings: strings.flatMap((string) => (string.ok ? [string.value] : [])),
@@ -111,22 +120,16 @@ const FORM_FIELDS: Readonly<Record<string, keyof GuitarForm>> = {
 export const guitarFormSchema: ObjectSchema<GuitarForm> = object({
   name: string().defined().trim().required("Give it a name.").max(60, "At most 60 letters."),
   strings: string().defined().test(reads(readCount)),
-  frets: string()
-    .defined()
-    .test(reads(wholeNumber(MIN_GUITAR_FRETS, MAX_FRETS))),
-  scale: string().defined().test(reads(readLengthMm)),
+  frets: string().defined().test(reads(readFrets)),
+  scale: string().defined().test(reads(readScaleMm)),
   isFanned: boolean().defined(),
   trebleScale: string()
     .defined()
-    .when("isFanned", { is: true, then: (schema) => schema.test(reads(readLengthMm)) }),
-  perpendicularFret: string()
-    .defined()
-    .test(reads(wholeNumber(0, MAX_FRETS))),
-  nut: string().defined().test(reads(readLengthMm)),
-  bridgeWidth: string().defined().test(reads(readLengthMm)),
-  capo: string()
-    .defined()
-    .test(reads(wholeNumber(0, MAX_FRETS - 1))),
+    .when("isFanned", { is: true, then: (schema) => schema.test(reads(readScaleMm)) }),
+  perpendicularFret: string().defined().test(reads(readFret)),
+  nut: string().defined().test(reads(readWidthMm)),
+  bridgeWidth: string().defined().test(reads(readWidthMm)),
+  capo: string().defined().test(reads(readFret)),
   leftHanded: boolean().defined(),
   bridge: string<Bridge>().oneOf(BRIDGES).defined(),
   usual: string()
@@ -228,8 +231,8 @@ function reads(read: Reader<unknown>): TestFunction<string | undefined> {
   };
 }
 
-function valueOf(length: Result<number>): number {
-  return length.ok ? length.value : NaN;
+function valueOf(number: Result<number>): number {
+  return number.ok ? number.value : NaN;
 }
 
 function stringToForm({ diameterMm, wound, unitMassGPerM, tensionN }: StringSpec): StringForm {

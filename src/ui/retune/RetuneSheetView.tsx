@@ -215,7 +215,7 @@ function StepList({ title, sheet, steps, pass, at, onGo }: StepListProps) {
   const strings = sheet.strings.length;
   return (
     <section aria-label={title} className="mb-4">
-      <h3 className="mb-1 text-lg font-semibold">{title}</h3>
+      <h2 className="mb-1 text-lg font-semibold">{title}</h2>
       <ol className="border-t border-line">
         {steps.map((step, index) => {
           const string = sheet.strings[step.string];

@@ -8,14 +8,16 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
+  type UniqueIdentifier,
 } from "@dnd-kit/core";
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { A4_HZ, centsOver, type Midi } from "@/core/pitch";
 import { findChord } from "@/core/stack";
 import { isCrossed, samePitches, type Tuning } from "@/core/tuning";
 import { keepFavourites } from "@/server/actions";
-import { NoteText } from "@/ui/text";
+import { NoteText, spokenNotes } from "@/ui/text";
 import {
   callTuning,
   dropFavourite,
@@ -72,10 +74,16 @@ export function TuningsScreen() {
     const all = dropFavourite(favourites, dragged, midiOfId(String(over.id)));
     saveFavourites(all, "Favourites changed.");
   };
+  const callOne = (pitches: readonly Midi[]) =>
+    spokenNotes(callTuning(pitches, ownTunings, profile.accidentals).name);
   const isSelected = (other: Tuning) => samePitches(other.midi, midi);
 
   return (
-    <DndContext sensors={sensors} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      onDragEnd={drop}
+      accessibility={{ announcements: announcementsFor(callOne), screenReaderInstructions }}
+    >
       <div className="space-y-4">
         <TuningNeck midi={midi} onChange={setMade} />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -143,6 +151,26 @@ export function TuningsScreen() {
       </div>
     </DndContext>
   );
+}
+
+const screenReaderInstructions = {
+  draggable: "Space picks it up, the arrows move it, Space drops it, Escape puts it back.",
+};
+
+/** What a screen reader says while a tuning is dragged; `call` names it by its pitches. */
+function announcementsFor(call: (midi: readonly Midi[]) => string): Announcements {
+  const nameOf = ({ id }: { readonly id: UniqueIdentifier }) => {
+    const pitches = midiOfId(String(id));
+    return pitches.length > 0 ? call(pitches) : "the favourites";
+  };
+  return {
+    onDragStart: ({ active }) => `Picked up ${nameOf(active)}.`,
+    onDragOver: ({ active, over }) =>
+      over ? `${nameOf(active)} is over ${nameOf(over)}.` : `${nameOf(active)} is over no place.`,
+    onDragEnd: ({ active, over }) =>
+      over ? `${nameOf(active)} is dropped on ${nameOf(over)}.` : `${nameOf(active)} is dropped.`,
+    onDragCancel: ({ active }) => `${nameOf(active)} is put back.`,
+  };
 }
 
 /** Kind, what the open strings sound, and what the reference pitch does. */

@@ -28,7 +28,13 @@ export function StringSteppers({ midi, scale, onChange }: StringSteppersProps) {
     if (next < LOWEST_STRING_MIDI || next > HIGHEST_STRING_MIDI) return;
     onChange(midi.with(string, next));
   };
+  const sound = (string: number) => void playTone(frequencyHz(midi[string] ?? 0, a4Hz), TONE_S);
   const onKeyDown = (event: KeyboardEvent, string: number) => {
+    if (event.key === "Enter" || event.key === " ") {
+      event.preventDefault();
+      sound(string);
+      return;
+    }
     const by = { ArrowUp: 1, ArrowDown: -1, PageUp: 12, PageDown: -12 }[event.key];
     if (by === undefined) return;
     event.preventDefault();
@@ -58,23 +64,23 @@ export function StringSteppers({ midi, scale, onChange }: StringSteppersProps) {
         >
           <Minus size={16} aria-hidden="true" />
         </button>
-        <button
-          type="button"
+        <div
           role="spinbutton"
+          tabIndex={0}
           aria-label={`String ${number}`}
           aria-valuenow={pitch}
           aria-valuetext={spokenNotes(names.pitch(pitch))}
           aria-valuemin={LOWEST_STRING_MIDI}
           aria-valuemax={HIGHEST_STRING_MIDI}
-          className="figures flex h-full flex-1 items-baseline justify-center gap-1.5 leading-[30px] whitespace-nowrap"
+          className="figures flex h-full flex-1 cursor-pointer items-baseline justify-center gap-1.5 leading-[30px] whitespace-nowrap"
           onKeyDown={(event) => onKeyDown(event, string)}
-          onClick={() => void playTone(hz, TONE_S)}
+          onClick={() => sound(string)}
         >
           <span className="text-[18px] font-semibold">
             <NoteText>{names.pitch(pitch)}</NoteText>
           </span>
           <span className="text-[14px] text-(--on-slab-muted)">{hz.toFixed(1)}</span>
-        </button>
+        </div>
         <button
           type="button"
           tabIndex={-1}
