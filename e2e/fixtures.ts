@@ -61,3 +61,12 @@ export async function leaveRetuneSheet(page: Page): Promise<void> {
   if (await page.getByRole("button", { name: "Retune", exact: true }).count()) await look.click();
   await expect(page.getByRole("dialog")).toHaveCount(0);
 }
+
+/** The last word to the player. */
+export const notice = (page: Page) => page.getByRole("status").filter({ hasText: /\S/ }).first();
+
+/** Goes to a part of the rig as a player does. */
+export async function toRig(page: Page, part: string): Promise<void> {
+  await page.getByRole("link", { name: "Rig" }).click();
+  await page.getByRole("navigation", { name: "Rig" }).getByRole("link", { name: part }).click();
+}

@@ -13,10 +13,17 @@ interface Picture {
 
 const SETTLE_MS = 500;
 
-const takeTuning = (text: string) => async (page: Page) => {
+/** Takes a tuning; the retune sheet that follows stays open. */
+const openSheet = (text: string) => async (page: Page) => {
   await page.keyboard.press("t");
   await page.getByRole("textbox").fill(text);
   await page.keyboard.press("Enter");
+  await page.getByRole("dialog", { name: /^Retune/ }).waitFor();
+};
+
+const takeTuning = (text: string) => async (page: Page) => {
+  await openSheet(text)(page);
+  await page.keyboard.press("Escape");
 };
 
 const PICTURES: readonly Picture[] = [
@@ -33,6 +40,25 @@ const PICTURES: readonly Picture[] = [
       await page.getByRole("textbox").fill("dadgbbe");
     },
   },
+  {
+    name: "rig-guitars",
+    path: "/rig",
+    height: 1120,
+    prepare: (page) => page.getByRole("button", { name: "Open Baritone eight" }).click(),
+  },
+  { name: "rig-tunings", path: "/rig/tunings" },
+  { name: "rig-retune", path: "/rig/retune", prepare: takeTuning("C G C F A D") },
+  { name: "retune-sheet", path: "/", width: 768, height: 1024, prepare: openSheet("DADGAD") },
+  {
+    name: "rig-tuner",
+    path: "/rig/tuner",
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Pluck an example" }).click();
+      await page.getByText("Flat: wind it up.").waitFor();
+      await page.waitForTimeout(SETTLE_MS);
+    },
+  },
+  { name: "rig-you", path: "/rig/player", dark: true },
 ];
 
 await withDemo(async ({ browser, address, reset }) => {

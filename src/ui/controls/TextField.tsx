@@ -1,4 +1,5 @@
 import { useId, type ComponentProps } from "react";
+import { NoteText } from "@/ui/text";
 
 interface TextFieldProps extends ComponentProps<"input"> {
   readonly label: string;
@@ -31,7 +32,7 @@ export function TextField({ label, problem, hint, className, ...input }: TextFie
           role={problem ? "alert" : undefined}
           className={`mt-1 text-[15px] ${problem ? "text-warning" : "text-muted"}`}
         >
-          {told}
+          <NoteText>{told}</NoteText>
         </p>
       )}
     </div>

@@ -4,3 +4,4 @@ export { NeckMarks } from "./NeckMarks";
 export { type NeckScale } from "./neckScale";
 export { NeckView } from "./NeckView";
 export { PlainNeck } from "./PlainNeck";
+export { useWidth } from "./useWidth";

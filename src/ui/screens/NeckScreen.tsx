@@ -104,7 +104,7 @@ export function NeckScreen() {
                 key={option}
                 pressed={option === labels}
                 onPress={() => choose({ labels: option })}
-                className="px-2.5"
+                className="min-h-12 px-2.5"
               >
                 {LABEL_NAMES[option]}
               </ChoiceButton>

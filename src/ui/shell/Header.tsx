@@ -65,7 +65,7 @@ export function Header() {
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex flex-wrap items-center gap-2 py-1">
+        <div className="ml-auto flex flex-wrap items-center gap-1 py-1 sm:gap-2">
           <GuitarMenu guitars={guitars} guitar={guitar} onChoose={chooseGuitar} />
           <button
             type="button"
@@ -83,10 +83,11 @@ export function Header() {
               type="button"
               className="button border-root px-3"
               aria-haspopup="dialog"
+              aria-label="Retune"
               onClick={() => setDialog("retune")}
             >
               <Wrench size={20} aria-hidden="true" />
-              Retune
+              <span className="hidden sm:inline">Retune</span>
             </button>
           )}
           <ThemeSwitch />

@@ -21,7 +21,7 @@ export function RigTabs() {
           key={target}
           href={target}
           aria-current={path === target ? "page" : undefined}
-          className={`flex min-h-11 items-center rounded-lg px-4 text-lg ${path === target ? "bg-inverse font-semibold text-on-inverse" : "text-muted hover:text-ink"}`}
+          className={`flex min-h-11 items-center rounded-lg px-2 text-lg sm:px-4 ${path === target ? "bg-inverse font-semibold text-on-inverse" : "text-muted hover:text-ink"}`}
         >
           {name}
         </Link>

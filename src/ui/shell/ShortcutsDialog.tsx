@@ -1,44 +1,67 @@
 import { AppDialog } from "@/ui/controls";
 
-const SHORTCUTS: readonly (readonly [keys: readonly string[], what: string])[] = [
-  [["A", "–", "G"], "Root"],
-  [["]"], "Root up a half step"],
-  [["["], "Root down a half step"],
-  [["1", "–", "6"], "Stack"],
-  [["↓", "→", "Page down"], "Next grip"],
-  [["↑", "←", "Page up"], "Grip before"],
-  [["N"], "Other fingers for this grip"],
-  [["Enter"], "Pin or unpin the grip"],
-  [["Esc"], "Show the neck without the grip"],
-  [["M"], "Marks show degree, note or finger"],
-  [["T"], "Tuning"],
-  [["?"], "This list"],
-];
+type Shortcut = readonly [keys: readonly string[], what: string];
+
+const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
+  Everywhere: [
+    [["T"], "Tuning"],
+    [["?"], "This list"],
+  ],
+  Neck: [
+    [["A", "–", "G"], "Root"],
+    [["]", "["], "Root up, down a half step"],
+    [["1", "–", "6"], "Stack"],
+    [["↓", "→", "Page down"], "Next grip"],
+    [["↑", "←", "Page up"], "Grip before"],
+    [["N"], "Other fingers for this grip"],
+    [["Enter"], "Pin or unpin the grip"],
+    [["Esc"], "Show the neck without the grip"],
+    [["M"], "Marks show degree, note or finger"],
+  ],
+  Retune: [
+    [["Enter", "↓", "Page down"], "Next string"],
+    [["↑", "Page up"], "String before"],
+    [["H"], "Hear the string's target"],
+  ],
+  Tuner: [
+    [["1", "–", "9", "0"], "String; 0 is the tenth"],
+    [["X"], "The nearest string"],
+    [["↑", "↓"], "Thinner, thicker string"],
+    [["H"], "Hear the target"],
+  ],
+};
 
 export function ShortcutsDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <AppDialog title="Keys" onClose={onClose}>
-      <dl className="grid grid-cols-[auto_1fr] items-center gap-x-6 gap-y-2 text-lg">
-        {SHORTCUTS.map(([keys, what]) => (
-          <div key={what} className="contents">
-            <dt className="flex gap-1">
-              {keys.map((key) =>
-                key === "–" ? (
-                  <span key={key}>to</span>
-                ) : (
-                  <kbd key={key} className="key-cap">
-                    {key}
-                  </kbd>
-                ),
-              )}
-            </dt>
-            <dd>{what}</dd>
-          </div>
+      <div className="grid gap-x-10 gap-y-5 sm:grid-cols-2">
+        {Object.entries(SHORTCUTS).map(([screen, shortcuts]) => (
+          <section key={screen}>
+            <h3 className="mb-1.5 text-lg font-semibold">{screen}</h3>
+            <dl className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1.5">
+              {shortcuts.map(([keys, what]) => (
+                <div key={what} className="contents">
+                  <dt className="flex gap-1">
+                    {keys.map((key) =>
+                      key === "–" ? (
+                        <span key={key}>to</span>
+                      ) : (
+                        <kbd key={key} className="key-cap">
+                          {key}
+                        </kbd>
+                      ),
+                    )}
+                  </dt>
+                  <dd>{what}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
         ))}
-      </dl>
+      </div>
       <p className="mt-4 text-[16px] text-muted">
-        A page-turn pedal steps through the grips. On the neck, Tab reaches the notes and the arrows
-        move among them.
+        A page-turn pedal steps through grips and strings. On the neck, Tab reaches the notes and
+        the arrows move among them.
       </p>
     </AppDialog>
   );

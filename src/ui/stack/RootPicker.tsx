@@ -25,7 +25,7 @@ export const RootPicker = memo(function RootPicker() {
               pressed={pitchClass === current}
               label={spokenNotes(text)}
               onPress={() => choose({ root: rootFor(pitchClass) })}
-              className="min-w-9.5 text-xl"
+              className="min-h-12 min-w-9.5 text-xl"
             >
               <NoteText>{text}</NoteText>
             </ChoiceButton>

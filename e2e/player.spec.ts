@@ -1,0 +1,51 @@
+import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
+
+test("a smaller hand, no little finger and another school change the answers", async ({ page }) => {
+  await openNeck(page);
+  await takeTuning(page, "standard");
+  const count = page.getByText(/playable grips, easiest first/);
+  const before = await count.innerText();
+  await toRig(page, "You");
+  await page.getByLabel("Span, mm").fill("100");
+  await page.getByRole("button", { name: "Little", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Little", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.getByRole("link", { name: "Neck" }).click();
+  await expect(page.getByRole("option").first()).toBeVisible();
+  await expect(count).not.toHaveText(before);
+  await expect(page.getByRole("listbox")).not.toContainText("1 3 4");
+});
+
+test("a span nobody has is refused beside its field; the guitar measures it", async ({ page }) => {
+  await page.goto("/rig/player");
+  await page.getByLabel("Span, mm").fill("20");
+  await expect(page.getByText("'20': write 80 to 300 mm")).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Span, mm")).toHaveValue("150");
+  await page.getByLabel("Wire of fret").selectOption("5");
+  await page.getByRole("button", { name: "Use 163 mm" }).click();
+  await expect(page.getByLabel("Span, mm")).toHaveValue("163");
+});
+
+test("chords called by their shape, flats, and another reference pitch", async ({ page }) => {
+  await openNeck(page);
+  await takeTuning(page, "drop C");
+  await toRig(page, "You");
+  await page.getByRole("button", { name: /As the shape/ }).click();
+  await page.getByRole("button", { name: "Flats" }).click();
+  await page.getByLabel("A4, Hz").fill("432");
+  await expect(page.getByText("31.8 cents below concert pitch")).toBeVisible();
+  await page.getByRole("link", { name: "Neck" }).click();
+  await expect(page.getByRole("heading", { name: "D5 in Drop C" })).toBeVisible();
+  await expect(page.getByText(/sounds C5/)).toBeVisible();
+  await expect(page.getByText("Root, called as in Drop D")).toBeVisible();
+  await page.keyboard.press("e");
+  await expect(page.getByRole("heading", { name: "E5 in Drop C" })).toBeVisible();
+  await page.keyboard.press("]");
+  await page.keyboard.press("]");
+  await expect(page.getByRole("heading", { name: "G♭5 in Drop C" })).toBeVisible();
+  await toRig(page, "Tuner");
+  await expect(page.getByText("64.22 Hz")).toBeVisible();
+});
