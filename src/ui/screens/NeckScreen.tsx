@@ -1,6 +1,6 @@
 "use client";
 
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { type Fingering, type Grip } from "@/core/hand";
 import { STACKS, type DegreePosition } from "@/core/stack";
 import { MARK_LABELS, type MarkLabel, type PinContent } from "@/server/types";
@@ -10,6 +10,7 @@ import { ChoiceButton, useEvent, useShortcuts, type Shortcuts } from "@/ui/contr
 import { RootPicker, StackPicker, useRootShortcuts } from "@/ui/stack";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
+import { useAfterPaint } from "./useAfterPaint";
 import { useGrips } from "./useGrips";
 
 const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
@@ -32,7 +33,7 @@ export function NeckScreen() {
     [inFront, grip, fingering],
   );
   // The neck is painted first; the list and the close-up may follow a frame later.
-  const listed = useDeferredValue(answer);
+  const listed = useAfterPaint(answer);
 
   const take = useEvent((next: Grip | undefined, way: Fingering | undefined = next?.best) => {
     if (!way) return;
