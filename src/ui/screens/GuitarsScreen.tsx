@@ -120,23 +120,16 @@ export function GuitarsScreen() {
 }
 
 function newGuitar(): GuitarContent {
-  const midi = usualMidi(6);
-  const neck = makeNeck({ midi });
+  const neck = makeNeck({ midi: usualMidi(6) });
   if (!neck.ok) throw new Error(neck.problem.message);
-  const { frets, scaleMm, trebleScaleMm, perpendicularFret, nutMm, bridgeMm, capo } = neck.value;
+  const { midi: usual, ...measures } = neck.value;
   return {
+    ...measures,
     name: "New guitar",
-    usualMidi: midi,
-    frets,
-    scaleMm,
-    trebleScaleMm,
-    perpendicularFret,
-    nutMm,
-    bridgeMm,
-    capo,
+    usualMidi: usual,
     leftHanded: false,
     bridge: "fixed",
-    strings: midi.map(() => UNKNOWN_STRING),
+    strings: usual.map(() => UNKNOWN_STRING),
   };
 }
 

@@ -32,6 +32,12 @@ const NAMING_NAMES: readonly (readonly [Naming, string])[] = [
   ["shape", "As the shape, in drop C like drop D"],
 ];
 
+const SHARES = [
+  ["slackShare", "Slack below", "% of usual"],
+  ["stressShare", "Near breaking above", "%"],
+  ["totalShare", "Change of total pull", "%"],
+] as const;
+
 /** The player: hand, habits, names and reference pitch; everything else is computed for them. */
 export function PlayerScreen() {
   const { profile, guitar, change } = useWorkspace();
@@ -109,24 +115,18 @@ export function PlayerScreen() {
         </Part>
         <Part title="When to be warned">
           <div className="flex flex-wrap gap-4">
-            <NumberField
-              label="Slack below"
-              unit="% of usual"
-              value={percent(profile.limits.slackShare)}
-              low={1}
-              high={100}
-              onChange={(share) => setLimit({ slackShare: share / 100 })}
-              className="w-44"
-            />
-            <NumberField
-              label="Near breaking above"
-              unit="%"
-              value={percent(profile.limits.stressShare)}
-              low={1}
-              high={100}
-              onChange={(share) => setLimit({ stressShare: share / 100 })}
-              className="w-48"
-            />
+            {SHARES.map(([part, label, unit]) => (
+              <NumberField
+                key={part}
+                label={label}
+                unit={unit}
+                value={percent(profile.limits[part])}
+                low={1}
+                high={100}
+                onChange={(share) => setLimit({ [part]: share / 100 })}
+                className="w-48"
+              />
+            ))}
             <NumberField
               label="Strength of plain steel"
               unit="MPa"
@@ -134,15 +134,6 @@ export function PlayerScreen() {
               low={500}
               high={5000}
               onChange={(strengthMpa) => setLimit({ strengthMpa })}
-              className="w-52"
-            />
-            <NumberField
-              label="Change of total pull"
-              unit="%"
-              value={percent(profile.limits.totalShare)}
-              low={1}
-              high={100}
-              onChange={(share) => setLimit({ totalShare: share / 100 })}
               className="w-48"
             />
           </div>

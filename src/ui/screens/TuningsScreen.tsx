@@ -29,7 +29,7 @@ import {
   TuningLibrary,
   tuningLists,
   TuningNeck,
-  useReading,
+  useSaying,
 } from "@/ui/tunings";
 import { useWorkspace } from "@/ui/workspace";
 
@@ -41,14 +41,12 @@ export function TuningsScreen() {
   const { guitar, choice, profile, favourites, ownTunings, chooseTuning, change } = useWorkspace();
   const router = useRouter();
   const [made, setMade] = useState<readonly Midi[] | null>(null);
-  const [text, setText] = useState("");
-  const [highToLow, setHighToLow] = useState(false);
   const strings = guitar.usualMidi.length;
   const midi = made?.length === strings ? made : choice.tuningMidi;
   const tuning = callTuning(midi, ownTunings, profile.accidentals);
-  const reading = useReading(text, guitar, { highToLow, onlyHere: true });
+  const saying = useSaying(guitar, true);
   const rig = useMemo(() => ({ favourites: [], ownTunings: [], profile }), [profile]);
-  const lists = useMemo(() => tuningLists(rig, strings, text), [rig, strings, text]);
+  const lists = useMemo(() => tuningLists(rig, strings, saying.text), [rig, strings, saying.text]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: DRAG_FROM } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -114,16 +112,7 @@ export function TuningsScreen() {
             <h2 id="library-title" className="mb-2 text-xl font-semibold">
               Tunings for {strings} strings
             </h2>
-            <SayTuning
-              text={text}
-              onText={setText}
-              highToLow={highToLow}
-              onHighToLow={setHighToLow}
-              reading={reading}
-              current={midi}
-              onChoose={setMade}
-              action="Show it"
-            />
+            <SayTuning saying={saying} current={midi} onChoose={setMade} action="Show it" />
             <TuningLibrary
               lists={lists}
               isSelected={isSelected}

@@ -1,12 +1,10 @@
 import { useDroppable } from "@dnd-kit/core";
 import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
-import { GripVertical, Star } from "lucide-react";
 import { type Midi } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 import { spokenNotes } from "@/ui/text";
+import { DraggableRow } from "./DraggableRow";
 import { favouriteId, FAVOURITES_ID } from "./dragIds";
-import { TuningRow } from "./TuningRow";
 
 interface FavouritesProps {
   readonly tunings: readonly Tuning[];
@@ -58,37 +56,18 @@ interface FavouriteRowProps {
 }
 
 function FavouriteRow({ tuning, selected, onChoose, onRemove }: FavouriteRowProps) {
-  const { setNodeRef, attributes, listeners, transform, transition } = useSortable({
-    id: favouriteId(tuning.midi),
-  });
+  const drag = useSortable({ id: favouriteId(tuning.midi) });
   const name = spokenNotes(tuning.name);
   return (
-    <li
-      ref={setNodeRef}
-      className="flex items-center bg-surface"
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-    >
-      <button
-        type="button"
-        className="drag-handle"
-        {...attributes}
-        {...listeners}
-        aria-label={`Move ${name}`}
-      >
-        <GripVertical size={18} aria-hidden="true" />
-      </button>
-      <div className="min-w-0 flex-1">
-        <TuningRow tuning={tuning} selected={selected} onChoose={onChoose} />
-      </div>
-      <button
-        type="button"
-        aria-label={`Take ${name} out of the favourites`}
-        aria-pressed
-        className="min-h-11 min-w-11"
-        onClick={onRemove}
-      >
-        <Star size={18} aria-hidden="true" fill="currentColor" className="mx-auto" />
-      </button>
-    </li>
+    <DraggableRow
+      tuning={tuning}
+      selected={selected}
+      favourite
+      onChoose={onChoose}
+      onToggle={onRemove}
+      dragLabel={`Move ${name}`}
+      starLabel={`Take ${name} out of the favourites`}
+      drag={drag}
+    />
   );
 }

@@ -2,14 +2,10 @@ import { useId, type FormEvent } from "react";
 import { type Midi } from "@/core/pitch";
 import { samePitches } from "@/core/tuning";
 import { TuningRow } from "./TuningRow";
-import { type Reading } from "./useReading";
+import { type Saying } from "./useSaying";
 
 interface SayTuningProps {
-  readonly text: string;
-  readonly onText: (text: string) => void;
-  readonly highToLow: boolean;
-  readonly onHighToLow: (highToLow: boolean) => void;
-  readonly reading: Reading;
+  readonly saying: Saying;
   readonly current: readonly Midi[];
   readonly onChoose: (midi: readonly Midi[]) => void;
   readonly action: string;
@@ -18,7 +14,8 @@ interface SayTuningProps {
 
 /** Say a tuning in words, letters or changes; what can be read in several ways is shown as a choice. */
 export function SayTuning(props: SayTuningProps) {
-  const { text, onText, highToLow, onHighToLow, reading, current, onChoose, action } = props;
+  const { saying, current, onChoose, action } = props;
+  const { text, setText, highToLow, setHighToLow, reading } = saying;
   const id = useId();
   const [best] = reading.tunings;
   const submit = (event: FormEvent) => {
@@ -38,7 +35,7 @@ export function SayTuning(props: SayTuningProps) {
           spellCheck={false}
           maxLength={200}
           value={text}
-          onChange={(event) => onText(event.target.value)}
+          onChange={(event) => setText(event.target.value)}
           placeholder="Drop C#   or   D A D F# A D"
           aria-describedby={`${id}-read`}
           aria-invalid={Boolean(reading.problem)}
@@ -53,7 +50,7 @@ export function SayTuning(props: SayTuningProps) {
           type="checkbox"
           className="size-5 accent-(--ink)"
           checked={highToLow}
-          onChange={(event) => onHighToLow(event.target.checked)}
+          onChange={(event) => setHighToLow(event.target.checked)}
         />
         Letters are thin to thick
       </label>

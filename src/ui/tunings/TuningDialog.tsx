@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { type Midi } from "@/core/pitch";
 import { samePitches } from "@/core/tuning";
 import { type Guitar } from "@/server/types";
@@ -8,7 +8,7 @@ import { useWorkspace } from "@/ui/workspace";
 import { SayTuning } from "./SayTuning";
 import { tuningLists } from "./tuningLists";
 import { TuningRow } from "./TuningRow";
-import { useReading } from "./useReading";
+import { useSaying } from "./useSaying";
 
 interface TuningDialogProps {
   readonly title: string;
@@ -23,9 +23,8 @@ interface TuningDialogProps {
 export function TuningDialog(props: TuningDialogProps) {
   const { title, current, onChoose, onClose, onlyHere = false } = props;
   const { guitars, guitar, favourites, ownTunings, profile } = useWorkspace();
-  const [text, setText] = useState("");
-  const [highToLow, setHighToLow] = useState(false);
-  const reading = useReading(text, guitar, { highToLow, onlyHere });
+  const saying = useSaying(guitar, onlyHere);
+  const { text, reading } = saying;
   const owners = useMemo(
     () => (onlyHere ? [guitar] : oneForEachCount([guitar, ...guitars])),
     [guitar, guitars, onlyHere],
@@ -43,17 +42,7 @@ export function TuningDialog(props: TuningDialogProps) {
 
   return (
     <AppDialog title={title} onClose={onClose}>
-      <SayTuning
-        text={text}
-        onText={setText}
-        highToLow={highToLow}
-        onHighToLow={setHighToLow}
-        reading={reading}
-        current={current}
-        onChoose={onChoose}
-        action="Use it"
-        autoFocus
-      />
+      <SayTuning saying={saying} current={current} onChoose={onChoose} action="Use it" autoFocus />
       <div className="mt-2 max-h-[50vh] overflow-y-auto pr-1">
         {listed.map(({ owner, lists }) => (
           <section key={owner.id} aria-label={owner.name} className="mb-5">

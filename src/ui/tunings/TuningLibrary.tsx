@@ -1,12 +1,10 @@
 import { useDraggable } from "@dnd-kit/core";
-import { CSS } from "@dnd-kit/utilities";
-import { GripVertical, Star } from "lucide-react";
 import { type Midi } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 import { spokenNotes } from "@/ui/text";
+import { DraggableRow } from "./DraggableRow";
 import { listedId } from "./dragIds";
 import { type TuningList } from "./tuningLists";
-import { TuningRow } from "./TuningRow";
 
 interface TuningLibraryProps {
   readonly lists: readonly TuningList[];
@@ -47,42 +45,18 @@ interface LibraryRowProps {
 }
 
 function LibraryRow({ tuning, selected, favourite, onChoose, onToggle }: LibraryRowProps) {
-  const { setNodeRef, attributes, listeners, transform, isDragging } = useDraggable({
-    id: listedId(tuning.midi),
-  });
+  const drag = useDraggable({ id: listedId(tuning.midi) });
   const name = spokenNotes(tuning.name);
   return (
-    <li
-      ref={setNodeRef}
-      className={`flex items-center ${isDragging ? "relative z-10 rounded-md bg-raised shadow-lg" : ""}`}
-      style={{ transform: CSS.Translate.toString(transform) }}
-    >
-      <button
-        type="button"
-        className="drag-handle"
-        {...attributes}
-        {...listeners}
-        aria-label={`Drag ${name}`}
-      >
-        <GripVertical size={18} aria-hidden="true" />
-      </button>
-      <div className="min-w-0 flex-1">
-        <TuningRow tuning={tuning} selected={selected} onChoose={onChoose} />
-      </div>
-      <button
-        type="button"
-        aria-label={`${name} among the favourites`}
-        aria-pressed={favourite}
-        className="min-h-11 min-w-11 text-muted hover:text-ink"
-        onClick={onToggle}
-      >
-        <Star
-          size={18}
-          aria-hidden="true"
-          fill={favourite ? "currentColor" : "none"}
-          className="mx-auto"
-        />
-      </button>
-    </li>
+    <DraggableRow
+      tuning={tuning}
+      selected={selected}
+      favourite={favourite}
+      onChoose={onChoose}
+      onToggle={onToggle}
+      dragLabel={`Drag ${name}`}
+      starLabel={`${name} among the favourites`}
+      drag={drag}
+    />
   );
 }

@@ -6,4 +6,4 @@ export { SayTuning } from "./SayTuning";
 export { TuningLibrary } from "./TuningLibrary";
 export { callTuning, tuningLists } from "./tuningLists";
 export { TuningNeck } from "./TuningNeck";
-export { useReading } from "./useReading";
+export { useSaying } from "./useSaying";

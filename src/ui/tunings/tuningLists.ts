@@ -38,10 +38,7 @@ export function tuningLists(
       title: "Your own",
       tunings: ownTunings.map(({ name, midi }) => ({ name, midi, kind: "own" as const })),
     },
-    ...TUNING_GROUPS.map(({ name, tunings }) => ({
-      title: name,
-      tunings: tunings.map(({ midi }) => nameTuning(midi, accidentals)),
-    })),
+    ...catalogueLists(accidentals),
   ];
   const wanted = plain(text);
   return lists
@@ -52,6 +49,20 @@ export function tuningLists(
       ),
     }))
     .filter(({ tunings }) => tunings.length > 0);
+}
+
+/** Naming the whole catalogue takes tens of milliseconds, too long for each key: done once a spelling. */
+const catalogues = new Map<Accidentals, readonly TuningList[]>();
+
+function catalogueLists(accidentals: Accidentals): readonly TuningList[] {
+  const known = catalogues.get(accidentals);
+  if (known) return known;
+  const lists = TUNING_GROUPS.map(({ name, tunings }) => ({
+    title: name,
+    tunings: tunings.map(({ midi }) => nameTuning(midi, accidentals)),
+  }));
+  catalogues.set(accidentals, lists);
+  return lists;
 }
 
 function plain(text: string): string {

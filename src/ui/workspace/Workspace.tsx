@@ -116,17 +116,7 @@ export function guitarFor(
 
 /** The guitar's neck in a tuning. Guitars and tunings were checked when they came in. */
 export function neckOf(guitar: Guitar, midi: readonly Midi[]): Neck {
-  const { frets, scaleMm, trebleScaleMm, perpendicularFret, nutMm, bridgeMm, capo } = guitar;
-  const neck = makeNeck({
-    midi,
-    frets,
-    scaleMm,
-    trebleScaleMm,
-    perpendicularFret,
-    nutMm,
-    bridgeMm,
-    capo,
-  });
+  const neck = makeNeck({ ...guitar, midi });
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;
 }

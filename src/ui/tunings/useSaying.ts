@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { isCrossed, nameTuning, readTuning, type Tuning } from "@/core/tuning";
 import { type Guitar } from "@/server/types";
 import { guitarFor, useWorkspace } from "@/ui/workspace";
@@ -12,20 +12,27 @@ export interface Reading {
   readonly remark: string | null;
 }
 
-const NOTHING: Reading = { tunings: [], problem: null, remark: null };
-
-interface ReadingOptions {
-  readonly highToLow?: boolean;
-  /** Only tunings for this guitar; else another of the player's guitars may do. */
-  readonly onlyHere?: boolean;
+/** A tuning while it is being said, and what it means. */
+export interface Saying {
+  readonly text: string;
+  readonly setText: (text: string) => void;
+  readonly highToLow: boolean;
+  readonly setHighToLow: (highToLow: boolean) => void;
+  readonly reading: Reading;
 }
 
-/** Reads a tuning for the guitar at hand; failing that, for another of the player's guitars. */
-export function useReading(text: string, guitar: Guitar, options: ReadingOptions = {}): Reading {
+const NOTHING: Reading = { tunings: [], problem: null, remark: null };
+
+/**
+ * Reads what is said for the guitar at hand; failing that, unless `onlyHere`, for another of the
+ * player's guitars.
+ */
+export function useSaying(guitar: Guitar, onlyHere: boolean): Saying {
+  const [text, setText] = useState("");
+  const [highToLow, setHighToLow] = useState(false);
   const { guitars, profile } = useWorkspace();
-  const { highToLow = false, onlyHere = false } = options;
   const { accidentals } = profile;
-  return useMemo(() => {
+  const reading = useMemo((): Reading => {
     if (text.trim() === "") return NOTHING;
     const order = highToLow ? { highToLow } : {};
     const { usualMidi } = guitar;
@@ -43,4 +50,5 @@ export function useReading(text: string, guitar: Guitar, options: ReadingOptions
     }
     return { ...NOTHING, problem: here.ok ? null : here.problem.message };
   }, [text, guitar, guitars, accidentals, highToLow, onlyHere]);
+  return { text, setText, highToLow, setHighToLow, reading };
 }
