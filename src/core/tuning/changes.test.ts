@@ -31,6 +31,15 @@ describe("tunings told as changes from the usual one", () => {
     ["6 down 2 whole steps", "C A D G B E"],
     ["6 to Eb", "Eb A D G B E"],
     ["6 to D♭", "C# A D G B E"],
+    ["6: D, 3: F#, 2: A, 1: D", "Open D"],
+    ["6=D", "Drop D"],
+    ["6 down to C", "C A D G B E"],
+    ["tune the 6th string down to D", "Drop D"],
+    ["lower 6 by 2", "Drop D"],
+    ["lower 6 and 1 by 2", "Double drop D"],
+    ["lower 6 by 2, raise 2 a half step", "D A D G C E"],
+    ["drop the sixth string a whole step", "Drop D"],
+    ["string 6 two semitones down, 1st a whole step down", "Double drop D"],
   ])("%s", (text, name) => expect(said(text)).toBe(name));
 
   test("they count from the guitar's own usual tuning and strings", () => {
@@ -41,6 +50,7 @@ describe("tunings told as changes from the usual one", () => {
 
   test("what can be a string or a number of strings is shown as a choice", () => {
     expect(choices("6 string down 2 semitones")).toEqual(["D standard", "Drop D"]);
+    expect(choices("3 half steps down")).toEqual(["C# standard", "Lute"]);
   });
 
   test.each([
@@ -53,6 +63,8 @@ describe("tunings told as changes from the usual one", () => {
     ["6 down 2, up 1", /which string/],
     ["6 down 2, 5 and", /string 5: say how far/],
     ["6 down 30", /two octaves/],
+    ["lower 6", /string 6: say how far/],
+    ["6 a half step", /say down or up|is not a note/],
   ])("%s is refused in words", (text, reason) => expect(said(text)).toMatch(reason));
 
   test("any change by numbers is read as it was written", () => {
@@ -76,6 +88,8 @@ describe("letters from thin to thick", () => {
     expect(said("high to low: E B G D A D")).toBe("Drop D");
     expect(said("thin to thick D A G D A D")).toBe("DADGAD");
     expect(said("d a f# d a d", { highToLow: true })).toBe("Open D");
+    expect(said("E B G D A E (high to low)")).toBe("Standard");
+    expect(said("low to high: E A D G B E")).toBe("Standard");
   });
 
   test("falling pitches written out are a crossed tuning, or one from the other end: a choice", () => {

@@ -37,12 +37,23 @@ const DIRECTIONS: Readonly<Record<string, 1 | -1>> = {
   up: 1,
   raised: 1,
 };
+/** Verbs that come first: "lower 6 by 2", "drop the sixth string a whole step". */
+const VERBS: Readonly<Record<string, 1 | -1>> = { lower: -1, drop: -1, raise: 1 };
+/** Signs and words for reaching a note: "6 to D", "6: D", "6 = D". */
+const REACHES = new Set(["to", ":", "="]);
 /** Words that carry nothing. */
-const FILLERS = new Set(["the", "string", "strings", "by", "and", "then", "tuned", "other", "&"]);
+const FILLERS = new Set(["the", "string", "strings", "by", "and", "then", "tune", "tuned", "&"]);
 
-/** Whether a text speaks of changes at all: a string's number, then a direction or "to". */
+const STRING = `(?:\\d\\d?(?:st|nd|rd|th)?|${ORDINALS.join("|")}|all)`;
+const BETWEEN = `(?:strings?|and|the|&|,|${STRING}|\\s)*`;
+const AMOUNT = `(?:(?:${[...Object.keys(COUNTS), ...Object.keys(UNITS)].join("|")}) )*`;
+
+/** Whether a text speaks of changes at all: strings, then a way; or a verb, then strings. */
 const CHANGE_START = new RegExp(
-  `^(?:the )?(?:strings? )?(?:\\d\\d?(?:st|nd|rd|th)?|${ORDINALS.join("|")}|all)\\b[^a-z]*(?:strings?\\b|and\\b|the\\b|\\s|,|&|\\d\\d?(?:st|nd|rd|th)?\\b|${ORDINALS.join("\\b|")}\\b)*(?:${Object.keys(DIRECTIONS).join("|")}|to)\\b`,
+  [
+    `^(?:tune )?(?:the )?(?:strings? )?${STRING}\\b${BETWEEN}(?:${AMOUNT}(?:${Object.keys(DIRECTIONS).join("|")}|to)\\b|[:=])`,
+    `^(?:${Object.keys(VERBS).join("|")}) (?:the )?(?:strings? )?${STRING}\\b`,
+  ].join("|"),
 );
 
 export function speaksOfChanges(text: string): boolean {
@@ -57,37 +68,72 @@ export function readChanges(text: string, base: readonly Midi[]): Result<readonl
   const words = text.match(/[a-g](?:#|b)+(?![a-z])|\d+(?:st|nd|rd|th)?|[a-z]+|[^\s,;.]/g) ?? [];
   const midi = [...base];
   let strings: number[] = [];
+  let verb: 1 | -1 | null = null;
   let place = 0;
+  /** Carries out a move and goes on behind the words that it took. */
+  const carryOut = (move: Result<number>, words: number): Result<number> => {
+    if (!move.ok) return move;
+    place += words + move.value;
+    strings = [];
+    verb = null;
+    return move;
+  };
   while (place < words.length) {
     const word = words[place] ?? "";
+    const next = words.slice(place + 1);
     const direction = DIRECTIONS[word];
-    if (FILLERS.has(word)) {
+    const started = VERBS[word];
+    // "lower 6 and 5 by 2": what an "and" adds is a string; any other number behind a verb is how far.
+    const isListed = words[place - 1] === "and" || words[place - 1] === "&";
+    let done: Result<unknown> = success(null);
+    if (started !== undefined && strings.length === 0) {
+      verb = started;
+      place += 1;
+    } else if (FILLERS.has(word)) {
       place += 1;
     } else if (word === "all") {
       strings = base.map((_, index) => index);
       place += 1;
-    } else if (direction !== undefined || word === "to") {
-      if (strings.length === 0)
-        return failure("tuning", `'${word}': say which string, like 6 ${word}`);
-      const moved =
-        direction === undefined
-          ? moveTo(midi, strings, words[place + 1])
-          : moveBy(midi, strings, direction, words.slice(place + 1));
-      if (!moved.ok) return moved;
-      place += 1 + moved.value;
-      strings = [];
+    } else if (strings.length === 0 && (direction !== undefined || REACHES.has(word))) {
+      return failure("tuning", `'${word}': say which string, like 6 ${word}`);
+    } else if (REACHES.has(word)) {
+      done = carryOut(moveTo(midi, strings, next[0]), 1);
+    } else if (direction !== undefined) {
+      done = REACHES.has(next[0] ?? "")
+        ? carryOut(moveTo(midi, strings, next[1]), 2)
+        : carryOut(moveBy(midi, strings, direction, next), 1);
+    } else if (strings.length > 0 && (word in COUNTS || word in UNITS || (verb && !isListed))) {
+      done = carryOut(moveAsSaid(midi, strings, verb, words.slice(place)), 0);
     } else {
       const string = readString(word, base.length);
-      if (!string.ok) return string;
-      strings.push(string.value);
+      if (string.ok) strings.push(string.value);
+      done = string;
       place += 1;
     }
+    if (!done.ok) return done;
   }
   if (strings.length > 0) {
     const number = base.length - (strings[0] ?? 0);
     return failure("tuning", `string ${number}: say how far, like ${number} down 2`);
   }
   return success(midi);
+}
+
+/** Moves by an amount whose direction was said before it ("lower 6 by 2") or comes after it. */
+function moveAsSaid(
+  midi: Midi[],
+  strings: readonly number[],
+  verb: 1 | -1 | null,
+  words: readonly string[],
+): Result<number> {
+  if (verb !== null) return moveBy(midi, strings, verb, words);
+  const end = words.findIndex((word) => word in DIRECTIONS);
+  const direction = DIRECTIONS[words[end] ?? ""];
+  if (direction === undefined) {
+    return failure("tuning", `'${words[0]}': say down or up, like 6 down 2`);
+  }
+  const moved = moveBy(midi, strings, direction, words.slice(0, end));
+  return moved.ok ? success(end + 1) : moved;
 }
 
 function readString(word: string, count: number): Result<number> {

@@ -1,24 +1,13 @@
 import {
   noteText,
-  parseNote,
   pitchClass,
   plainSigns,
   spellPitchClass,
   type Accidentals,
   type Midi,
-  type Note,
 } from "../pitch";
 import { failure, success, type Result } from "../result";
-import {
-  doubleDropFamily,
-  dropFamily,
-  MIN_OPEN_STRINGS,
-  openFamily,
-  regularFamily,
-  standardFamily,
-  type Family,
-  type OpenQuality,
-} from "./families";
+import { NAME_RULES, REGULAR_STEPS } from "./nameRules";
 import {
   MAX_STRINGS,
   MIN_STRINGS,
@@ -30,15 +19,6 @@ import {
 
 const DEFAULT_STRINGS = 6;
 const COUNT_WORDS = ["four", "five", "six", "seven", "eight", "nine", "ten"];
-const STEP_WORDS: Readonly<Record<string, number>> = { a: 1, one: 1, two: 2, three: 3, four: 4 };
-
-const REGULAR_STEPS: Readonly<Record<string, number>> = {
-  "minor thirds": 3,
-  "major thirds": 4,
-  fourths: 5,
-  "augmented fourths": 6,
-  fifths: 7,
-};
 
 /** Tunings with a name of their own that no family explains (the last two are GNU LilyPond's). */
 const SPECIAL: readonly Tuning[] = [
@@ -54,66 +34,6 @@ const SIX_STRING_BASS: Tuning = {
   midi: [23, 28, 33, 38, 43, 48],
 };
 const BASS_STRINGS = 4;
-
-const NOTE = "([a-g](?:##?|bb?)?)";
-
-interface Rule {
-  readonly pattern: RegExp;
-  readonly read: (match: RegExpExecArray, strings: number) => Result<readonly (readonly Midi[])[]>;
-}
-
-const RULES: readonly Rule[] = [
-  { pattern: /^(?:standard)?$/, read: (_, strings) => success([usualMidi(strings)]) },
-  {
-    pattern: new RegExp(`^${NOTE}(?: standard)?$`),
-    read: (match, strings) => inFamily(standardFamily, match[1], strings),
-  },
-  {
-    pattern:
-      /^(?:tuned )?(?:down )?(?:(?:(a|one|two|three|four) )?(half|whole)[ -]?steps?|(\d\d?) semitones?)(?: (down|up))?$/,
-    read: (match, strings) => {
-      const [text, count, size, semitones, direction] = match;
-      const step = size
-        ? (STEP_WORDS[count ?? "one"] ?? 1) * (size === "half" ? 1 : 2)
-        : Number(semitones);
-      const up = direction === "up" && !text.includes("down");
-      return success([usualMidi(strings).map((midi) => (up ? midi + step : midi - step))]);
-    },
-  },
-  {
-    pattern: new RegExp(`^drop(?:ped)? ${NOTE}$`),
-    read: (match, strings) => inFamily(dropFamily, match[1], strings),
-  },
-  {
-    pattern: new RegExp(`^double drop(?:ped)? ${NOTE}$`),
-    read: (match, strings) => inFamily(doubleDropFamily, match[1], strings),
-  },
-  {
-    pattern: new RegExp(
-      `^(?:open )?${NOTE} ?(sus[24])$|^open ${NOTE}(?: ?(major|maj|minor|min|m))?$`,
-    ),
-    read: (match, strings) => {
-      const [, susNote, sus, note, word = ""] = match;
-      if (strings < MIN_OPEN_STRINGS) {
-        return failure(
-          "tuning",
-          `open tunings by name need six strings or more; write the ${strings} letters`,
-        );
-      }
-      const quality: OpenQuality =
-        sus === "sus2" || sus === "sus4" ? sus : /^m(in(or)?)?$/.test(word) ? "minor" : "major";
-      return inFamily(openFamily(quality), susNote ?? note, strings);
-    },
-  },
-  {
-    pattern: new RegExp(`^(?:all )?(${Object.keys(REGULAR_STEPS).join("|")})(?: from ${NOTE})?$`),
-    read: (match, strings) => {
-      const family = regularFamily(REGULAR_STEPS[match[1] ?? ""] ?? 0);
-      const lowest = spellPitchClass(usualMidi(strings)[0] ?? 0);
-      return inFamily(family, match[2] ?? noteText(lowest), strings);
-    },
-  },
-];
 
 /** What a name says: the pitches it means first, then other places it could mean. */
 export interface NamedReading {
@@ -134,7 +54,7 @@ export function readName(text: string, strings?: number): Result<NamedReading> |
     return success({ readings: [SIX_STRING_BASS.midi] });
   }
   const special = SPECIAL.find((tuning) => tuning.name.toLowerCase() === words);
-  const rule = RULES.find(({ pattern }) => pattern.test(words));
+  const rule = NAME_RULES.find(({ pattern }) => pattern.test(words));
   if (!special && (!rule || (words === "" && stated === undefined && !isBass))) return null;
   if (stated !== undefined && strings !== undefined && stated !== strings) {
     return failure(
@@ -209,7 +129,10 @@ export function normaliseName(text: string): string {
     .replace(/\s+/g, " ")
     .replace(/\b([a-g])[ -]flat\b/g, "$1b")
     .replace(/\b([a-g])[ -]sharp\b/g, "$1#")
+    .replace(/\b(drop|dropped|open|half|whole)-/g, "$1 ")
+    .replace(/\b1\/2 (?=steps?\b)/g, "half ")
     .replace(/\b(guitar|tuning)\b/g, "")
+    .replace(/^(.+) baritone$|^baritone (.+)$/, "$1$2")
     .replace(/\s+/g, " ")
     .trim();
 }
@@ -233,13 +156,4 @@ function splitCount(name: string): CountedName {
   const index = COUNT_WORDS.indexOf(word);
   const words = text.replace(match[0], "").replace(/\s+/g, " ").trim();
   return { words, stated: index < 0 ? Number(word) : index + MIN_STRINGS, isBass };
-}
-
-function inFamily(
-  family: Family,
-  noteWord: string | undefined,
-  strings: number,
-): Result<readonly (readonly Midi[])[]> {
-  const note: Result<Note> = parseNote(noteWord ?? "", "tuning");
-  return note.ok ? success(family(note.value, strings)) : note;
 }

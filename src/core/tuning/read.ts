@@ -82,7 +82,9 @@ export function nameTuning(midi: readonly Midi[], accidentals: Accidentals = "mi
   return { name: midi.map((pitch) => pitchText(pitch, accidentals)).join(" "), kind: "own", midi };
 }
 
-const HIGH_TO_LOW = /^\s*(?:high to low|thin to thick)\s*:?\s*/i;
+/** Which end letters are told from, said before or behind them. */
+const HIGH_TO_LOW = /\(?\b(?:high to low|thin to thick)\b\)?:?/i;
+const LOW_TO_HIGH = /\(?\b(?:low to high|thick to thin)\b\)?:?/i;
 
 /** Everything a text can mean: a name, changes from a tuning, or letters; the likeliest first. */
 function readSaid(text: string, options: ReadTuningOptions): Result<readonly (readonly Midi[])[]> {
@@ -93,8 +95,8 @@ function readSaid(text: string, options: ReadTuningOptions): Result<readonly (re
   }
   if (changes) return changes.ok ? success([changes.value]) : changes;
   if (name) return name;
-  const letters = text.replace(HIGH_TO_LOW, "");
-  const highToLow = options.highToLow ?? letters !== text;
+  const letters = text.replace(HIGH_TO_LOW, " ").replace(LOW_TO_HIGH, " ");
+  const highToLow = HIGH_TO_LOW.test(text) || Boolean(options.highToLow);
   return readLetters(letters, { ...options, highToLow });
 }
 

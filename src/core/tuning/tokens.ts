@@ -14,7 +14,7 @@ export interface Cut {
   readonly oddities: number;
 }
 
-const SEPARATORS = /[\s,;|/\-–]+/;
+const SEPARATORS = /[\s,;.|/\-–()[\]]+/;
 const TOKEN = /^([A-Ga-g])(#{0,2}|b{0,2})(\d?)$/;
 const LONGEST_TOKEN = 4;
 

@@ -17,6 +17,7 @@ import { A4_HZ, centsOver, type Midi } from "@/core/pitch";
 import { findChord } from "@/core/stack";
 import { isCrossed, samePitches, type Tuning } from "@/core/tuning";
 import { keepFavourites } from "@/server/actions";
+import { type Profile } from "@/server/types";
 import { NoteText, spokenNotes } from "@/ui/text";
 import {
   callTuning,
@@ -33,6 +34,12 @@ import {
 } from "@/ui/tunings";
 import { useWorkspace } from "@/ui/workspace";
 
+/** A tuning made on this screen, and the one it was made from. */
+interface Made {
+  readonly from: readonly Midi[];
+  readonly midi: readonly Midi[];
+}
+
 /** Px to move before a press becomes a drag. */
 const DRAG_FROM = 6;
 
@@ -40,9 +47,11 @@ const DRAG_FROM = 6;
 export function TuningsScreen() {
   const { guitar, choice, profile, favourites, ownTunings, chooseTuning, change } = useWorkspace();
   const router = useRouter();
-  const [made, setMade] = useState<readonly Midi[] | null>(null);
+  const [made, setMade] = useState<Made | null>(null);
   const strings = guitar.usualMidi.length;
-  const midi = made?.length === strings ? made : choice.tuningMidi;
+  // A tuning taken elsewhere, such as by the switch above, is shown here too.
+  const midi = made?.from === choice.tuningMidi ? made.midi : choice.tuningMidi;
+  const show = (next: readonly Midi[]) => setMade({ from: choice.tuningMidi, midi: next });
   const tuning = callTuning(midi, ownTunings, profile.accidentals);
   const saying = useSaying(guitar, true);
   const rig = useMemo(() => ({ favourites: [], ownTunings: [], profile }), [profile]);
@@ -83,14 +92,14 @@ export function TuningsScreen() {
       accessibility={{ announcements: announcementsFor(callOne), screenReaderInstructions }}
     >
       <div className="space-y-4">
-        <TuningNeck midi={midi} onChange={setMade} />
+        <TuningNeck midi={midi} onChange={show} />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
           <div className="min-w-0">
             <h2 className="text-2xl font-bold" aria-live="polite">
               <NoteText>{tuning.name}</NoteText>
             </h2>
             <p className="text-muted">
-              <NoteText>{describe(midi, tuning, profile.a4Hz)}</NoteText>
+              <NoteText>{describe(midi, tuning, profile)}</NoteText>
             </p>
           </div>
           <div className="ml-auto flex flex-wrap gap-2">
@@ -112,12 +121,12 @@ export function TuningsScreen() {
             <h2 id="library-title" className="mb-2 text-xl font-semibold">
               Tunings for {strings} strings
             </h2>
-            <SayTuning saying={saying} current={midi} onChoose={setMade} action="Show it" />
+            <SayTuning saying={saying} current={midi} onChoose={show} action="Show it" />
             <TuningLibrary
               lists={lists}
               isSelected={isSelected}
               isFavourite={isFavourite}
-              onChoose={setMade}
+              onChoose={show}
               onToggleFavourite={toggle}
             />
           </section>
@@ -127,13 +136,13 @@ export function TuningsScreen() {
                 .filter((each) => each.length === strings)
                 .map((each) => callTuning(each, ownTunings, profile.accidentals))}
               isSelected={isSelected}
-              onChoose={setMade}
+              onChoose={show}
               onRemove={toggle}
             />
             <OwnTunings
               tunings={ownTunings.filter((own) => own.midi.length === strings)}
               current={midi}
-              onChoose={setMade}
+              onChoose={show}
             />
           </div>
         </div>
@@ -163,8 +172,8 @@ function announcementsFor(call: (midi: readonly Midi[]) => string): Announcement
 }
 
 /** Kind, what the open strings sound, and what the reference pitch does. */
-function describe(midi: readonly Midi[], tuning: Tuning, a4Hz: number): string {
-  const chord = findChord(midi);
+function describe(midi: readonly Midi[], tuning: Tuning, { a4Hz, accidentals }: Profile): string {
+  const chord = findChord(midi, undefined, accidentals);
   const cents = centsOver(A4_HZ, a4Hz);
   return [
     tuning.kind === "own" ? "own tuning" : tuning.kind,

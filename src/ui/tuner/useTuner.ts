@@ -32,8 +32,11 @@ export function useTuner(): Tuner {
   const [problem, setProblem] = useState<string | null>(null);
   const stopCapture = useRef<(() => void) | null>(null);
   const seed = useRef(1);
+  /** Counts starts and stops, so that a permission that comes too late opens nothing. */
+  const turn = useRef(0);
 
   const stop = useCallback(() => {
+    turn.current += 1;
     stopCapture.current?.();
     stopCapture.current = null;
     setSource(null);
@@ -45,13 +48,17 @@ export function useTuner(): Tuner {
     setReading(null);
     setProblem(null);
     setSource(from);
+    const mine = turn.current;
     let listening = SILENCE;
     try {
-      stopCapture.current = await capture((samples, sampleRate, now) => {
+      const stopThis = await capture((samples, sampleRate, now) => {
         listening = listen(listening, samples, sampleRate, now);
         setReading(listening.reading);
       });
+      if (turn.current === mine) stopCapture.current = stopThis;
+      else stopThis();
     } catch (error) {
+      if (turn.current !== mine) return;
       setSource(null);
       setProblem(reasonFor(error));
     }
