@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
-import { expect, openNeck, takeTuning, test } from "./fixtures";
+import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
 
 /** Axe looks at every node of the page; on two slow cores that alone can take half a minute. */
 test.describe.configure({ timeout: 120_000 });
@@ -27,16 +27,16 @@ for (const colorScheme of ["light", "dark"] as const) {
       await expectNoViolations(page);
     });
 
-    for (const [path, heading] of [
-      ["/rig", "Guitars"],
-      ["/rig/tunings", "Favourites"],
-      ["/rig/retune", "Turn, in this order"],
-      ["/rig/player", "Your hand"],
+    for (const [part, heading] of [
+      ["Guitars", "Guitars"],
+      ["Tunings", "Favourites"],
+      ["Retune", "Turn, in this order"],
+      ["You", "Your hand"],
     ] as const) {
-      test(`Rig, ${heading}`, async ({ page }) => {
+      test(`Rig, ${part}`, async ({ page }) => {
         await openNeck(page);
         await takeTuning(page, "drop C");
-        await page.goto(path);
+        await toRig(page, part);
         await expect(page.getByRole("heading", { name: heading, exact: true })).toBeVisible();
         await expectNoViolations(page);
       });

@@ -4,7 +4,10 @@ import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type Page } from "@playwright/test";
+import { openDatabase } from "@/server/database";
+import { readStart } from "@/server/start";
 import { expect, grips, openNeck, takeTuning, test } from "./fixtures";
+import { DATA_FOLDER } from "./settings";
 
 const START = "scripts/start.mjs";
 
@@ -13,6 +16,15 @@ test("pins, guitar, tuning and last choice survive a reload", async ({ page }) =
   await playAround(page);
   await page.reload();
   await expectPlayedAround(page);
+});
+
+test("a choice made just before the page is left is not lost", async ({ page }) => {
+  await openNeck(page);
+  await page.keyboard.press("f");
+  await page.goto("about:blank");
+  await expect.poll(savedRoot).toBe("F");
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "F5 in Drop D" })).toBeVisible();
 });
 
 test("and a restart of Tenon, on the next port where the first is taken", async ({ page }) => {
@@ -35,6 +47,14 @@ test("and a restart of Tenon, on the next port where the first is taken", async 
     rmSync(folder, { recursive: true, force: true });
   }
 });
+
+/** The root that the data hold, read beside the running server. */
+function savedRoot(): string {
+  const connection = openDatabase(DATA_FOLDER);
+  const { choice } = readStart(connection);
+  connection.close();
+  return choice.root;
+}
 
 /** Another guitar, tuning, root, stack, grip and a pin. */
 async function playAround(page: Page): Promise<void> {

@@ -34,6 +34,19 @@ test("writes from foreign pages, or without a page, are refused", async () => {
   }
 });
 
+test("what is sent to be remembered is checked, and bounded", async ({ request }) => {
+  const headers = { origin: `http://127.0.0.1:${PORT}` };
+  for (const [data, status] of [
+    ["no JSON", 400],
+    [JSON.stringify({ root: "H" }), 400],
+    [JSON.stringify("x".repeat(20_000)), 413],
+  ] as const) {
+    const answer = await request.post("/choice", { headers, data });
+    expect(answer.status()).toBe(status);
+  }
+  expect((await request.post("/choice", { data: "{}" })).status()).toBe(403);
+});
+
 test("every page carries a content policy with a nonce of its own", async ({ request }) => {
   const [first, second] = [await request.get("/"), await request.get("/compare")];
   const [one, two] = [first, second].map(

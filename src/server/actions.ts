@@ -1,14 +1,14 @@
 "use server";
 
-import { type Schema, ValidationError } from "yup";
-import { failure, success, type Result } from "@/core/result";
+import { type Schema } from "yup";
+import { type Result } from "@/core/result";
+import { answer } from "./answer";
 import { database } from "./database";
 import { addGuitar, deleteGuitar, restoreGuitar, setTuned, updateGuitar } from "./guitars";
 import { addPin, removePin } from "./pins";
 import { loadProfile, saveProfile } from "./profile";
 import { readRig } from "./rig";
 import {
-  choiceSchema,
   favouritesSchema,
   guitarSchema,
   idSchema,
@@ -28,7 +28,6 @@ import {
   saveFavourites,
 } from "./tunings";
 import { type Rig } from "./types";
-import { saveChoice } from "./workspace";
 
 /** Every change to what the player owns answers with all of it as it is now. */
 type RigAnswer = Promise<Result<Rig>>;
@@ -101,29 +100,9 @@ export async function keepProfile(input: unknown): RigAnswer {
   });
 }
 
-/** Remembers where the player is. */
-export async function rememberChoice(input: unknown): Promise<Result<null>> {
-  return answer(() => {
-    saveChoice(database(), validate(choiceSchema, input));
-    return null;
-  });
-}
-
 function change<T>(schema: Schema<T>, input: unknown, work: (value: T) => void): Result<Rig> {
   return answer(() => {
     work(validate(schema, input));
     return readRig(database());
   });
-}
-
-/** Refused input goes back as a problem; anything else that fails is told without its insides. */
-function answer<T>(work: () => T): Result<T> {
-  try {
-    return success(work());
-  } catch (error) {
-    if (error instanceof ValidationError) return failure(error.path || "input", error.message);
-    if (error instanceof RangeError) return failure("input", error.message);
-    console.error(error);
-    return failure("data", "That could not be saved. Your data folder may be full or read-only.");
-  }
 }

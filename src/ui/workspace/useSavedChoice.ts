@@ -1,13 +1,14 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { rememberChoice } from "@/server/actions";
+import { type Result } from "@/core/result";
 import { type Choice } from "@/server/types";
 import { type Notice } from "./notice";
 
 const QUIET_MS = 250;
+const LEAVING = ["beforeunload", "pagehide"];
 
-/** Saves the choice once the player has stopped changing it, and at once when the page is hidden. */
+/** Saves the choice once the player has stopped changing it, and at once when the page is left. */
 export function useSavedChoice(choice: Choice, tell: (notice: Notice) => void): void {
   const saved = useRef(choice);
 
@@ -17,7 +18,7 @@ export function useSavedChoice(choice: Choice, tell: (notice: Notice) => void): 
       if (choice === saved.current) return;
       saved.current = choice;
       try {
-        const result = await rememberChoice(choice);
+        const result = await send(choice);
         if (!result.ok) tell({ text: result.problem.message });
       } catch {
         tell({ text: "Your last choice could not be saved. Is Tenon still running?" });
@@ -25,10 +26,21 @@ export function useSavedChoice(choice: Choice, tell: (notice: Notice) => void): 
     };
     const timer = setTimeout(() => void save(), QUIET_MS);
     const saveNow = () => void save();
-    window.addEventListener("pagehide", saveNow);
+    // The first comes before the next page is asked for, and not everywhere; the second always comes.
+    for (const leaving of LEAVING) window.addEventListener(leaving, saveNow);
     return () => {
       clearTimeout(timer);
-      window.removeEventListener("pagehide", saveNow);
+      for (const leaving of LEAVING) window.removeEventListener(leaving, saveNow);
     };
   }, [choice, tell]);
+}
+
+/** Kept alive, so that it arrives even while the page is being left. */
+async function send(choice: Choice): Promise<Result<null>> {
+  const response = await fetch("/choice", {
+    method: "POST",
+    body: JSON.stringify(choice),
+    keepalive: true,
+  });
+  return (await response.json()) as Result<null>;
 }
