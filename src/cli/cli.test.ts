@@ -1,6 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { describe, expect, test } from "@jest/globals";
 import { answerLine } from "./batch";
+import { findCommand } from "./commands";
 import { readOptions } from "./options";
 
 interface Answer {
@@ -84,6 +85,19 @@ describe("commands", () => {
     [{ from: "standard", to: "drop D", guitar: { scaleMm: 50 } }, "scaleMm"],
   ])("retune refuses %j by name of its argument", (args, field) => {
     expect(ask("retune", args)).toMatchObject({ ok: false, error: { field } });
+  });
+
+  test("retune reads on a terminal: what to turn, the check, and what to mind", () => {
+    const command = findCommand("retune");
+    const sheet = command?.run({ from: "standard", to: "drop C" });
+    const text = sheet?.ok ? (command?.print(sheet.value as never) ?? "") : "";
+    expect(text).toMatch(
+      /string 6 +E2 to C2 +down 4 +65\.41 Hz {2}open in octave with string 4 open/,
+    );
+    expect(text).toMatch(/by a tuner or a tone/);
+    expect(text).toMatch(/pull of all strings: 77 % of before/);
+    expect(text).toMatch(/careful: string 6: slack/);
+    expect(text).toMatch(/once more round all strings$/);
   });
 
   test("tuning: changes, choices, and arrays that are no guitar", () => {

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { makeNeck } from "../neck";
 import { parseNote, type Note } from "../pitch";
-import { findStackPositions, makeStack, nameChord, stackName, STACKS } from ".";
+import { findStackPositions, makeStack, findChord, nameChord, stackName, STACKS } from ".";
 
 const note = (text: string): Note => {
   const read = parseNote(text);
@@ -68,4 +68,21 @@ test("positions of a stack are those of its degrees, each with its distance to t
   expect(found).toContainEqual({ string: 1, fret: 3, midi: 48, degree: 0 });
   expect(found).toContainEqual({ string: 0, fret: 3, midi: 43, degree: 7 });
   expect(found.every(({ midi, degree }) => midi % 12 === degree)).toBe(true);
+});
+
+describe("what open strings sound (common practice)", () => {
+  test.each([
+    ["open D", [38, 45, 50, 54, 57, 62], "D"],
+    ["open G", [38, 43, 50, 55, 59, 62], "G/D"],
+    ["open E minor", [40, 47, 52, 55, 59, 64], "Em"],
+    ["DADGAD", [38, 45, 50, 55, 57, 62], "Dsus4"],
+    ["standard", [40, 45, 50, 55, 59, 64], null],
+    ["all fourths", [40, 45, 50, 55, 60, 65], null],
+  ])("%s", (_, midi, name) => expect(findChord(midi)?.name ?? null).toBe(name));
+
+  test("spelled as the player likes", () => {
+    const lowered = [37, 44, 49, 53, 56, 61];
+    expect(findChord(lowered, undefined, "sharps")?.name).toBe("C#");
+    expect(findChord(lowered, undefined, "flats")?.name).toBe("Db");
+  });
 });

@@ -14,7 +14,7 @@ export interface ByEarCheck {
  * What makes a check hard to hear or to hold, in points (judgement): an octave is harder than a
  * unison, holding the string that is being turned is awkward, high frets sound short and sharp.
  */
-const OCTAVE_COST = 3;
+const OCTAVE_COST = 2.5;
 const TUNED_FRET_COST = 2;
 const COST_PER_FRET = 0.25;
 const COST_PER_STRING = 0.3;
