@@ -13,7 +13,7 @@ test("made by hand on the neck, kept under a name, renamed, deleted and brought 
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   await expect(page.getByRole("heading", { name: "Open D" })).toBeVisible();
-  await expect(page.getByText("open, open strings sound D")).toBeVisible();
+  await expect(page.getByText("Open tuning, open strings sound D")).toBeVisible();
   await page.keyboard.press("ArrowDown");
   await page.getByLabel("A name of your own").fill("Paper Lantern");
   await page.getByRole("button", { name: "Keep it" }).click();

@@ -96,6 +96,9 @@ describe("the guitar form", () => {
     const seven = withStrings(toForm(guitar), "7");
     expect(seven.usual).toBe("7-string B standard");
     expect(seven.perString).toHaveLength(7);
+    // Six gaps where there were five: the strings stay as far apart.
+    expect(seven.nut).toBe("42.6 mm");
+    expect(withStrings({ ...seven, nut: "wide" }, "6").nut).toBe("wide");
     expect(seven.perString[6]?.gauge).toBe(".010");
     expect(readForm(seven)).toMatchObject({ ok: true, value: { usualMidi: usualMidi(7) } });
     expect(withStrings(seven, "6").perString).toEqual(toForm(guitar).perString);

@@ -160,14 +160,20 @@ export const guitarFormSchema: ObjectSchema<GuitarForm> = object({
   return context.createError({ path: field, message });
 });
 
-/** The same form with another number of strings: in their usual tuning, with nothing known of them. */
+/**
+ * The same form with another number of strings: in their usual tuning, as far apart as before, with
+ * nothing known of the new ones.
+ */
 export function withStrings(form: GuitarForm, strings: string): GuitarForm {
   const count = readCount(strings);
   if (!count.ok || count.value === form.perString.length) return { ...form, strings };
   const usual = readTuning("standard", { strings: count.value });
+  const wider = (count.value - 1) / (form.perString.length - 1);
   return {
     ...form,
     strings,
+    nut: scaled(form.nut, wider),
+    bridgeWidth: scaled(form.bridgeWidth, wider),
     usual: usual.ok ? usual.value.tuning.name : form.usual,
     // Strings are added and taken at the thick side, where guitars grow.
     perString: Array.from(
@@ -175,6 +181,12 @@ export function withStrings(form: GuitarForm, strings: string): GuitarForm {
       (_, string) => form.perString[string - count.value + form.perString.length] ?? EMPTY_STRING,
     ),
   };
+}
+
+/** A width times a factor; what makes no sense stays as it was typed. */
+function scaled(text: string, factor: number): string {
+  const width = readWidthMm(text, "width");
+  return width.ok ? mm(width.value * factor) : text;
 }
 
 function readCount(text: string): Result<number> {

@@ -176,7 +176,7 @@ function describe(midi: readonly Midi[], tuning: Tuning, { a4Hz, accidentals }: 
   const chord = findChord(midi, undefined, accidentals);
   const cents = centsOver(A4_HZ, a4Hz);
   return [
-    tuning.kind === "own" ? "own tuning" : tuning.kind,
+    `${tuning.kind.charAt(0).toUpperCase()}${tuning.kind.slice(1)} tuning`,
     chord ? `open strings sound ${chord.name}` : "open strings sound no plain chord",
     isCrossed(midi) ? "crossed: a thicker string sounds higher than a thinner one" : null,
     a4Hz === A4_HZ

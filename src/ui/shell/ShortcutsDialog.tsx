@@ -3,10 +3,6 @@ import { AppDialog } from "@/ui/controls";
 type Shortcut = readonly [keys: readonly string[], what: string];
 
 const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
-  Everywhere: [
-    [["T"], "Tuning"],
-    [["?"], "This list"],
-  ],
   Neck: [
     [["A", "–", "G"], "Root"],
     [["]", "["], "Root up, down a half step"],
@@ -17,6 +13,10 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["Enter"], "Pin or unpin the grip"],
     [["Esc"], "Show the neck without the grip"],
     [["M"], "Marks show degree, note or finger"],
+  ],
+  Everywhere: [
+    [["T"], "Tuning"],
+    [["?"], "This list"],
   ],
   Retune: [
     [["Enter", "↓", "Page down"], "Next string"],
@@ -34,9 +34,9 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
 export function ShortcutsDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <AppDialog title="Keys" onClose={onClose}>
-      <div className="grid gap-x-10 gap-y-5 sm:grid-cols-2">
+      <div className="gap-x-10 sm:columns-2">
         {Object.entries(SHORTCUTS).map(([screen, shortcuts]) => (
-          <section key={screen}>
+          <section key={screen} className="mb-5 break-inside-avoid">
             <h3 className="mb-1.5 text-lg font-semibold">{screen}</h3>
             <dl className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-1.5">
               {shortcuts.map(([keys, what]) => (

@@ -6,7 +6,7 @@ import { AppDialog } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
 import { SayTuning } from "./SayTuning";
-import { tuningLists } from "./tuningLists";
+import { rowsLayout, tuningLists } from "./tuningLists";
 import { TuningRow } from "./TuningRow";
 import { useSaying } from "./useSaying";
 
@@ -52,7 +52,7 @@ export function TuningDialog(props: TuningDialogProps) {
             {lists.map((list) => (
               <div key={list.title} role="group" aria-label={list.title}>
                 <h4 className="mt-2 mb-0.5 text-[15px] text-muted">{list.title}</h4>
-                <div className="grid gap-x-4 sm:grid-cols-2">
+                <div className={rowsLayout(owner.usualMidi.length)}>
                   {list.tunings.map((tuning) => (
                     <TuningRow
                       key={tuning.name + tuning.midi.join()}

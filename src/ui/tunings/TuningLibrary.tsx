@@ -4,7 +4,7 @@ import { type Tuning } from "@/core/tuning";
 import { spokenNotes } from "@/ui/text";
 import { DraggableRow } from "./DraggableRow";
 import { listedId } from "./dragIds";
-import { type TuningList } from "./tuningLists";
+import { rowsLayout, type TuningList } from "./tuningLists";
 
 interface TuningLibraryProps {
   readonly lists: readonly TuningList[];
@@ -20,7 +20,7 @@ export function TuningLibrary(props: TuningLibraryProps) {
   return lists.map(({ title, tunings }) => (
     <section key={title} aria-label={title} className="mb-3">
       <h3 className="mb-0.5 text-lg font-semibold">{title}</h3>
-      <ul className="grid gap-x-4 sm:grid-cols-2">
+      <ul className={rowsLayout(tunings[0]?.midi.length ?? 0)}>
         {tunings.map((tuning) => (
           <LibraryRow
             key={tuning.midi.join()}

@@ -68,3 +68,11 @@ function catalogueLists(accidentals: Accidentals): readonly TuningList[] {
 function plain(text: string): string {
   return text.trim().toLowerCase().replace(/♯/g, "#").replace(/♭/g, "b");
 }
+
+/** The most strings whose tunings fit side by side; longer ones take a line each. */
+const MOST_SIDE_BY_SIDE = 7;
+
+/** How to lay out rows of tunings for so many strings. */
+export function rowsLayout(strings: number): string {
+  return strings <= MOST_SIDE_BY_SIDE ? "grid gap-x-4 sm:grid-cols-2" : "grid";
+}
