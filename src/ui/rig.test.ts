@@ -2,13 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import { makeNeck } from "@/core/neck";
 import { makeRetuneSheet, readTuning, UNKNOWN_STRING, usualMidi } from "@/core/tuning";
 import { DEFAULT_PROFILE, type GuitarContent } from "@/server/types";
-import {
-  guitarFormSchema,
-  readForm,
-  toForm,
-  withStrings,
-  type GuitarForm,
-} from "./guitars/guitarForm";
+import { readForm, toForm, withStrings, type GuitarForm } from "./guitars/guitarForm";
+import { guitarFormSchema } from "./guitars/guitarFormSchema";
 import { makeNeckScale } from "./neck/neckScale";
 import { checkText, pullText, tensionText, turnText, warningText } from "./retune/retuneWords";
 import { dropFavourite, favouriteId, FAVOURITES_ID, listedId, midiOfId } from "./tunings/dragIds";

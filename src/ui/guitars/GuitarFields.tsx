@@ -5,7 +5,8 @@ import { MM_PER_INCH, readScaleMm, readWidthMm } from "@/core/measure";
 import { readTuning } from "@/core/tuning";
 import { type Bridge, type GuitarContent } from "@/server/types";
 import { TextField } from "@/ui/controls";
-import { guitarFormSchema, readForm, withStrings, type GuitarForm } from "./guitarForm";
+import { readForm, withStrings, type GuitarForm } from "./guitarForm";
+import { guitarFormSchema } from "./guitarFormSchema";
 import { StringsTable } from "./StringsTable";
 
 interface GuitarFieldsProps {

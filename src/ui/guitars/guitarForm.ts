@@ -1,4 +1,3 @@
-import { array, boolean, object, string, type ObjectSchema, type TestFunction } from "yup";
 import {
   MM_PER_INCH,
   readGaugeMm,
@@ -17,7 +16,7 @@ import {
   type StringSpec,
   type Tuning,
 } from "@/core/tuning";
-import { BRIDGES, type Bridge, type GuitarContent } from "@/server/types";
+import { type Bridge, type GuitarContent } from "@/server/types";
 
 /** A guitar as it stands in the form: what the player typed, in whatever unit. */
 export interface GuitarForm {
@@ -47,8 +46,8 @@ export interface StringForm {
 
 const EMPTY_STRING: StringForm = { gauge: "", wound: false, unitMass: "", tension: "" };
 
-const readFrets = wholeNumber(MIN_GUITAR_FRETS, MAX_FRETS);
-const readFret = wholeNumber(0, MAX_FRETS);
+export const readFrets = wholeNumber(MIN_GUITAR_FRETS, MAX_FRETS);
+export const readFret = wholeNumber(0, MAX_FRETS);
 
 export function toForm(guitar: GuitarContent): GuitarForm {
   return {
@@ -116,50 +115,6 @@ const FORM_FIELDS: Readonly<Record<string, keyof GuitarForm>> = {
   bridgeMm: "bridgeWidth",
 };
 
-/** Checks every field, so that each reason stands beside its own. */
-export const guitarFormSchema: ObjectSchema<GuitarForm> = object({
-  name: string().defined().trim().required("Give it a name.").max(60, "At most 60 letters."),
-  strings: string().defined().test(reads(readCount)),
-  frets: string().defined().test(reads(readFrets)),
-  scale: string().defined().test(reads(readScaleMm)),
-  isFanned: boolean().defined(),
-  trebleScale: string()
-    .defined()
-    .when("isFanned", { is: true, then: (schema) => schema.test(reads(readScaleMm)) }),
-  perpendicularFret: string().defined().test(reads(readFret)),
-  nut: string().defined().test(reads(readWidthMm)),
-  bridgeWidth: string().defined().test(reads(readWidthMm)),
-  capo: string().defined().test(reads(readFret)),
-  leftHanded: boolean().defined(),
-  bridge: string<Bridge>().oneOf(BRIDGES).defined(),
-  usual: string()
-    .defined()
-    .test("usual", (text, context) => {
-      const count = readCount((context.parent as GuitarForm).strings);
-      const read = count.ok ? readUsual(text, count.value) : success(null);
-      return read.ok || context.createError({ message: read.problem.message });
-    }),
-  perString: array(
-    object({
-      gauge: string()
-        .defined()
-        .test(reads(optional(readGaugeMm))),
-      wound: boolean().defined(),
-      unitMass: string()
-        .defined()
-        .test(reads(optional(readUnitMassGPerM))),
-      tension: string()
-        .defined()
-        .test(reads(optional(readTensionN))),
-    }),
-  ).defined(),
-}).test("neck", (form, context) => {
-  const read = readForm(form);
-  if (read.ok) return true;
-  const { field, message } = read.problem;
-  return context.createError({ path: field, message });
-});
-
 /**
  * The same form with another number of strings: in their usual tuning, as far apart as before, with
  * nothing known of the new ones.
@@ -189,7 +144,7 @@ function scaled(text: string, factor: number): string {
   return width.ok ? mm(width.value * factor) : text;
 }
 
-function readCount(text: string): Result<number> {
+export function readCount(text: string): Result<number> {
   const count = Number(text);
   return Number.isInteger(count) && count >= MIN_STRINGS && count <= MAX_STRINGS && text.trim()
     ? success(count)
@@ -199,7 +154,7 @@ function readCount(text: string): Result<number> {
       );
 }
 
-function readUsual(text: string, strings: number): Result<Tuning> {
+export function readUsual(text: string, strings: number): Result<Tuning> {
   const read = readTuning(text, { strings });
   return read.ok ? success(read.value.tuning) : failure("usual", read.problem.message);
 }
@@ -220,9 +175,9 @@ function readString(form: StringForm, index: number): Result<StringSpec> {
   });
 }
 
-type Reader<T> = (text: string, field: string) => Result<T>;
+export type Reader<T> = (text: string, field: string) => Result<T>;
 
-function optional<T>(read: Reader<T>): Reader<T | null> {
+export function optional<T>(read: Reader<T>): Reader<T | null> {
   return (text, field) => (text.trim() === "" ? success(null) : read(text, field));
 }
 
@@ -232,14 +187,6 @@ function wholeNumber(low: number, high: number): Reader<number> {
     return text.trim() !== "" && Number.isInteger(value) && value >= low && value <= high
       ? success(value)
       : failure(field, `'${text.trim()}': write a whole number from ${low} to ${high}`);
-  };
-}
-
-/** A Yup test that tells the reader's own reason. */
-function reads(read: Reader<unknown>): TestFunction<string | undefined> {
-  return (text, context) => {
-    const result = read(text ?? "", context.path);
-    return result.ok || context.createError({ message: result.problem.message });
   };
 }
 

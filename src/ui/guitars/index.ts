@@ -1,3 +1,3 @@
 export { GuitarCard } from "./GuitarCard";
 export { GuitarFields } from "./GuitarFields";
-export { guitarFormSchema, readForm, toForm, withStrings, type GuitarForm } from "./guitarForm";
+export { toForm, type GuitarForm } from "./guitarForm";
