@@ -53,18 +53,24 @@ export function readTuning(text: string, options: ReadTuningOptions = {}): Resul
   }
   const said = readSaid(text, options);
   if (!said.ok) return said;
-  const [best, ...others] = distinct(said.value).map((midi) => nameTuning(midi));
+  const [best, ...others] = distinct(said.value);
   if (!best) return failure("tuning", `'${text.trim()}' names no tuning`);
-  const outside = best.midi.findIndex(
-    (midi) => midi < LOWEST_STRING_MIDI || midi > HIGHEST_STRING_MIDI,
-  );
+  const outside = best.findIndex((midi) => !isStringPitch(midi));
   if (outside >= 0) {
     return failure(
       "tuning",
       `note ${outside + 1}: no string sounds that pitch; octaves run from 0 to 6`,
     );
   }
-  return success({ tuning: best, alternatives: others.slice(0, MAX_ALTERNATIVES) });
+  const alternatives = others.filter((midi) => midi.every(isStringPitch));
+  return success({
+    tuning: nameTuning(best),
+    alternatives: alternatives.slice(0, MAX_ALTERNATIVES).map((midi) => nameTuning(midi)),
+  });
+}
+
+function isStringPitch(midi: Midi): boolean {
+  return midi >= LOWEST_STRING_MIDI && midi <= HIGHEST_STRING_MIDI;
 }
 
 /**

@@ -129,16 +129,17 @@ export function makeRetuneSheet(
       stressShare: plainStressMpa(guitar.scalesMm[string] ?? 0, hz) / limits.strengthMpa,
     };
   });
+  const pull = {
+    changeN: allKnown ? pullN(to) - pullN(from) : null,
+    share: pullShare(from),
+    usualShare: pullShare(guitar.usualMidi),
+  };
   return {
     strings,
     order,
     secondPass: secondPass(to, changed, order, guitar.frets),
-    pull: {
-      changeN: allKnown ? pullN(to) - pullN(from) : null,
-      share: pullShare(from),
-      usualShare: pullShare(guitar.usualMidi),
-    },
-    warnings: findWarnings(strings, pullShare(guitar.usualMidi), limits),
+    pull,
+    warnings: findWarnings(strings, pull.usualShare, limits),
   };
 }
 
