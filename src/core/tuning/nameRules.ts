@@ -12,8 +12,6 @@ import {
 } from "./families";
 import { usualMidi } from "./tuning";
 
-/** The forms that a tuning's name can take, in small letters and without its number of strings. */
-
 /** How many steps, of a half or a whole step each. */
 const STEP_COUNTS: Readonly<Record<string, number>> = {
   a: 1,
@@ -35,6 +33,7 @@ export const REGULAR_STEPS: Readonly<Record<string, number>> = {
 
 const NOTE = "([a-g](?:##?|bb?)?)";
 
+/** One form that a tuning's name can take, in small letters and without its number of strings. */
 export interface NameRule {
   readonly pattern: RegExp;
   readonly read: (match: RegExpExecArray, strings: number) => Result<readonly (readonly Midi[])[]>;
@@ -59,6 +58,9 @@ export const NAME_RULES: readonly NameRule[] = [
       const [text, count = "one", size, semitones, direction] = match;
       const steps = STEP_COUNTS[count] ?? Number(count);
       const by = semitones ? Number(semitones) : steps * (size === "half " ? 1 : 2);
+      if (!Number.isInteger(by)) {
+        return failure("tuning", `${by} half steps: strings move by whole half steps here`);
+      }
       const up = direction === "up" && !text.includes("down");
       return success([usualMidi(strings).map((midi) => (up ? midi + by : midi - by))]);
     },

@@ -173,6 +173,8 @@ describe("bad input", () => {
     ["drop H", /'h' is not a note/],
     ["H standard", /'h' is not a note/],
     ["open", /say which note/],
+    ["one and a half half steps down", /whole half steps/],
+    ["40 steps down", /no string sounds that pitch/],
     ["E9 A2 D3 G3 B3 E4", /note 1/],
     ["a".repeat(10_000), /10000 characters/],
     ["12-string standard", /12 strings/],
