@@ -2,9 +2,6 @@ import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
 import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
 
-/** Axe looks at every node of the page; on two slow cores that alone can take half a minute. */
-test.describe.configure({ timeout: 120_000 });
-
 async function expectNoViolations(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(
