@@ -2,6 +2,8 @@ import nextJest from "next/jest.js";
 
 const config = {
   testEnvironment: "node",
+  // Shared machines stall for many seconds now and then; nothing here is a test of speed.
+  testTimeout: 120_000,
   testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };

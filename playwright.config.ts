@@ -35,5 +35,6 @@ export default defineConfig({
     url: `http://127.0.0.1:${PORT}`,
     env: { TENON_DATA: DATA_FOLDER, NEXT_TELEMETRY_DISABLED: "1" },
     reuseExistingServer: false,
+    timeout: 180_000,
   },
 });
