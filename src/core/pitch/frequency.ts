@@ -7,7 +7,7 @@ export const A4_HZ = 440;
 export const LOWEST_A4_HZ = 420;
 export const HIGHEST_A4_HZ = 460;
 
-export const CENTS_PER_SEMITONE = 100;
+const CENTS_PER_SEMITONE = 100;
 
 /** MIDI number of A4. */
 const A4_MIDI = 69;
@@ -20,9 +20,4 @@ export function frequencyHz(midi: Midi, a4Hz: number = A4_HZ): number {
 /** How far `hz` lies over `referenceHz` in cents, hundredths of a semitone; negative below it. */
 export function centsOver(referenceHz: number, hz: number): number {
   return CENTS_PER_SEMITONE * SEMITONES_PER_OCTAVE * Math.log2(hz / referenceHz);
-}
-
-/** The equal-tempered pitch nearest to a frequency in Hz. */
-export function nearestMidi(hz: number, a4Hz: number = A4_HZ): Midi {
-  return Math.round(A4_MIDI + SEMITONES_PER_OCTAVE * Math.log2(hz / a4Hz));
 }
