@@ -1,11 +1,12 @@
 // npm run bench: times over the core, as medians and ratios within one run.
 // npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
+// npm run bench -- fit: fits the weights of the effort and judges them; --write keeps them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BUNDLED = ["stack", "tuner"];
+const BUNDLED = ["stack", "tuner", "fit"];
 const BROWSER = ["paint"];
 const name = process.argv[2] ?? "stack";
 
@@ -30,4 +31,4 @@ must("Bundling the benchmark", bin("esbuild"), [
   `--outfile=${outfile}`,
   "--log-level=warning",
 ]);
-process.exit(run(process.execPath, [join(ROOT, outfile)]));
+process.exit(run(process.execPath, [join(ROOT, outfile), ...process.argv.slice(3)]));

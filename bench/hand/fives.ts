@@ -65,7 +65,8 @@ export const LABELLED_FIVES: readonly LabelledShape[] = [
   label(STANDARD, "2 2 1 x x x", ALL, "231"),
   label(STANDARD, "x 2 2 1 x x", ALL, "231"),
   label(STANDARD, "x x 1 1 1 x", ALL, "111"),
-  label(STANDARD, "x x x 1 2 1", ALL, "121"),
+  // "132" is how the open data finger the same three strings below an open D.
+  label(STANDARD, "x x x 1 2 1", ALL, "121", "132"),
   // Drop tunings: one finger across the lowest strings.
   label(DROP_D, "1 1 x x x x", ALL, "11"),
   label(DROP_D, "1 1 1 x x x", ALL, "111"),

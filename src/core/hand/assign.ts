@@ -1,22 +1,32 @@
 import { type Fretting } from "../fretting";
 import { fingertipMm, type Neck } from "../neck";
-import { pairLimit, type Finger, type Hand } from "./hand";
+import { hardMm, type Finger, type Hand } from "./hand";
+import { thumbReaches } from "./thumb";
 
-/** One finger pressing one string, or lying across several, on one fret. */
-export interface Press {
-  readonly finger: Finger;
+/** Strings that one finger presses on one fret: one, or several that it lies across (a barre). */
+export interface Hold {
   readonly fret: number;
-  /** The strings it makes sound, thickest first. More than one is a barre. */
+  /** The strings it makes sound, thickest first. */
   readonly strings: readonly number[];
+  readonly thickest: number;
+  readonly thinnest: number;
   /** Unplayed strings under the barre; they would sound if struck. */
   readonly idleInside: number;
+  /** Strings under the barre that sound higher, because other fingers press them. */
+  readonly higherInside: number;
   /** Where it presses, in mm along the neck (a barre: the mean over its strings). */
   readonly tipMm: number;
 }
 
-const FRETTING_FINGERS: readonly Finger[] = [1, 2, 3, 4];
-/** Beyond this many strings a neck is too wide for the thumb to fret round it (a judgement). */
-const MAX_STRINGS_FOR_THUMB = 7;
+export interface Press {
+  readonly finger: Finger;
+  readonly hold: Hold;
+}
+
+/** `any` answers how a shape would be held that no hand reaches. */
+export type ReachRule = "within the hand" | "any";
+
+const FRETTING_FINGERS = [1, 2, 3, 4] as const;
 
 interface Note {
   readonly string: number;
@@ -35,21 +45,18 @@ export function assignFingers(
   neck: Neck,
   fretting: Fretting,
   hand: Hand,
+  reach: ReachRule = "within the hand",
 ): readonly (readonly Press[])[] {
-  const notes = fretting
-    .flatMap((fret, string): Note[] => (fret ? [{ string, fret }] : []))
-    .sort((a, b) => a.fret - b.fret || a.string - b.string);
-  const ways = pressNotes(neck, fretting, hand, notes);
-  const bass = thumbNote(neck, fretting, hand);
-  if (!bass) return ways;
-  const thumb: Press = { ...pressOf(neck, fretting, [bass]), finger: "T" };
-  const rest = notes.filter((note) => note.string !== bass.string);
-  const withThumb = pressNotes(neck, fretting, hand, rest).filter((presses) =>
-    presses.every(
-      (press) => Math.abs(press.tipMm - thumb.tipMm) <= pairLimit(hand, "T", press.finger).hardMm,
-    ),
-  );
-  return [...ways, ...withThumb.map((presses) => [thumb, ...presses])];
+  const notes: Note[] = [];
+  for (const [string, fret] of fretting.entries()) if (fret) notes.push({ string, fret });
+  notes.sort((a, b) => a.fret - b.fret || a.string - b.string);
+
+  const ways = pressNotes(neck, fretting, hand, notes, null, reach);
+  const bass = notes.find(({ string }) => string === 0);
+  if (!bass || !thumbReaches(neck, hand, 0, bass.fret)) return ways;
+  const thumb: Press = { finger: "T", hold: holdOf(neck, fretting, [bass]) };
+  const rest = notes.filter((note) => note !== bass);
+  return [...ways, ...pressNotes(neck, fretting, hand, rest, thumb, reach)];
 }
 
 /** Every way to press notes, in the order of (fret, string), with the four fingers. */
@@ -58,59 +65,95 @@ function pressNotes(
   fretting: Fretting,
   hand: Hand,
   notes: readonly Note[],
+  thumb: Press | null,
+  reach: ReachRule,
 ): readonly (readonly Press[])[] {
   const fingers = FRETTING_FINGERS.filter((finger) => !hand.without.includes(finger));
+  if (fretsIn(notes) > fingers.length) return [];
+  const holds = notes.map((_, start) => holdsFrom(neck, fretting, hand, notes, start));
   const ways: (readonly Press[])[] = [];
+
   const extend = (start: number, firstFree: number, pressed: readonly Press[]): void => {
-    const first = notes[start];
-    if (!first) {
+    const starting = holds[start];
+    if (!starting) {
       ways.push(pressed);
       return;
     }
-    for (let end = start + 1; end <= notes.length && notes[end - 1]?.fret === first.fret; end++) {
-      const run = notes.slice(start, end);
-      if (run.length > 1 && !canBarre(fretting, hand, run)) break;
-      const bare = pressOf(neck, fretting, run);
+    for (const hold of starting) {
+      const next = start + hold.strings.length;
       for (let free = firstFree; free < fingers.length; free++) {
-        const press: Press = { ...bare, finger: fingers[free] ?? 4 };
-        if (withinReach(hand, pressed, press)) extend(end, free + 1, [...pressed, press]);
+        const finger = fingers[free] ?? 4;
+        if (reach === "any" || withinReach(hand, pressed, finger, hold.tipMm)) {
+          extend(next, free + 1, [...pressed, { finger, hold }]);
+        }
       }
     }
   };
-  extend(0, 0, []);
+  extend(0, 0, thumb ? [thumb] : []);
   return ways;
 }
 
-/** Every sounding string inside a barre must be fretted at or above its fret. */
-function canBarre(fretting: Fretting, hand: Hand, run: readonly Note[]): boolean {
-  if (hand.without.includes("barre")) return false;
+function fretsIn(notes: readonly Note[]): number {
+  let frets = 0;
+  for (const [index, { fret }] of notes.entries()) if (fret !== notes[index - 1]?.fret) frets++;
+  return frets;
+}
+
+/** The note at `start` alone, and with each run of notes after it that one finger may bar. */
+function holdsFrom(
+  neck: Neck,
+  fretting: Fretting,
+  hand: Hand,
+  notes: readonly Note[],
+  start: number,
+): readonly Hold[] {
+  const first = notes[start];
+  if (!first) return [];
+  const holds = [holdOf(neck, fretting, [first])];
+  if (hand.without.includes("barre")) return holds;
+  let between = first.string + 1;
+  for (let end = start + 1; end < notes.length; end++) {
+    const last = notes[end];
+    if (!last || last.fret !== first.fret) break;
+    // Every sounding string inside a barre must be fretted at or above its fret.
+    for (; between < last.string; between++) {
+      const fret = fretting[between];
+      if (typeof fret === "number" && fret < first.fret) return holds;
+    }
+    holds.push(holdOf(neck, fretting, notes.slice(start, end + 1)));
+  }
+  return holds;
+}
+
+/** A run of notes on one fret, pressed by one finger. */
+function holdOf(neck: Neck, fretting: Fretting, run: readonly Note[]): Hold {
   const fret = run[0]?.fret ?? 0;
-  return stringsInside(fretting, run).every((inside) => inside === null || inside >= fret);
+  const thickest = run[0]?.string ?? 0;
+  const thinnest = run.at(-1)?.string ?? thickest;
+  let idleInside = 0;
+  let higherInside = 0;
+  for (let string = thickest + 1; string < thinnest; string++) {
+    const inside = fretting[string];
+    if (inside === null) idleInside++;
+    else if (inside !== fret) higherInside++;
+  }
+  let tipsMm = 0;
+  for (const { string } of run) tipsMm += fingertipMm(neck, string, fret);
+  const strings = run.map(({ string }) => string);
+  const tipMm = tipsMm / run.length;
+  return { fret, strings, thickest, thinnest, idleInside, higherInside, tipMm };
 }
 
-function stringsInside(fretting: Fretting, run: readonly Note[]): Fretting {
-  return fretting.slice((run[0]?.string ?? 0) + 1, run.at(-1)?.string ?? 0);
-}
-
-function withinReach(hand: Hand, pressed: readonly Press[], next: Press): boolean {
-  return pressed.every(
-    (press) => next.tipMm - press.tipMm <= pairLimit(hand, press.finger, next.finger).hardMm,
-  );
-}
-
-/** What any finger does that presses a run of notes on one fret. */
-function pressOf(neck: Neck, fretting: Fretting, run: readonly Note[]): Omit<Press, "finger"> {
-  const tipsMm = run.map(({ string, fret }) => fingertipMm(neck, string, fret));
-  return {
-    fret: run[0]?.fret ?? 0,
-    strings: run.map(({ string }) => string),
-    idleInside: stringsInside(fretting, run).filter((inside) => inside === null).length,
-    tipMm: tipsMm.reduce((sum, tipMm) => sum + tipMm, 0) / tipsMm.length,
-  };
-}
-
-function thumbNote(neck: Neck, fretting: Fretting, hand: Hand): Note | null {
-  const fret = fretting[0];
-  const allowed = !hand.without.includes("T") && neck.midi.length <= MAX_STRINGS_FOR_THUMB;
-  return allowed && fret ? { string: 0, fret } : null;
+function withinReach(
+  hand: Hand,
+  pressed: readonly Press[],
+  finger: Finger,
+  tipMm: number,
+): boolean {
+  for (const { finger: lower, hold } of pressed) {
+    // The thumb stands on either side of the fingers; they only ever go up.
+    const distanceMm = lower === "T" ? Math.abs(tipMm - hold.tipMm) : tipMm - hold.tipMm;
+    if (distanceMm > hardMm(hand, lower, finger)) return false;
+  }
+  return true;
 }

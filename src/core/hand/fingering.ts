@@ -1,19 +1,24 @@
 import { type Fretting } from "../fretting";
 import { type Neck } from "../neck";
-import { assignFingers, type Press } from "./assign";
-import { effortTerms, reachMm, totalEffort, type EffortTerms } from "./effort";
+import { assignFingers, type Press, type ReachRule } from "./assign";
+import { planDamping, type DampingPlan } from "./damping";
+import { effortTerms, totalEffort, type EffortTerms } from "./effort";
 import { DEFAULT_HAND, DEFAULT_SCHOOL, type Finger, type Hand, type School } from "./hand";
+import { reachMm } from "./reach";
 
 /** A fretting with a finger on every fretted string. */
 export interface Fingering {
   readonly fretting: Fretting;
   /** Per string, thickest first: the finger, or 0 where none presses. */
   readonly fingers: readonly (Finger | 0)[];
-  /** Effort points: the sum of `terms`, never below 0. */
+  /** What each finger holds, the lowest fret first (the thumb before all). */
+  readonly presses: readonly Press[];
+  /** Effort points: the sum of `terms`. */
   readonly effort: number;
   readonly terms: EffortTerms;
   /** How far the hand opens along the neck, in mm. */
   readonly reachMm: number;
+  readonly damping: DampingPlan;
 }
 
 export interface Player {
@@ -21,31 +26,41 @@ export interface Player {
   readonly school?: School | undefined;
 }
 
-/** Every way this hand can finger a fretting, easiest first; empty where it cannot be held. */
+/**
+ * Every way this hand can finger a fretting, easiest first; empty where it cannot be held, unless
+ * a reach beyond the hand is asked for. The fretting must fit the neck (`checkFretting`).
+ */
 export function rankFingers(
   neck: Neck,
   fretting: Fretting,
   player: Player = {},
+  reach?: ReachRule,
 ): readonly Fingering[] {
   const { hand = DEFAULT_HAND, school = DEFAULT_SCHOOL } = player;
-  return assignFingers(neck, fretting, hand)
+  return assignFingers(neck, fretting, hand, reach)
     .map((presses): Fingering => {
-      const terms = effortTerms(neck, fretting, presses, hand, school);
+      const damping = planDamping(neck, fretting, presses, hand);
+      const terms = effortTerms(neck, fretting, presses, damping, hand, school);
       return {
         fretting,
-        fingers: fingersByString(fretting, presses),
+        fingers: fingersOf(fretting, presses),
+        presses,
         effort: totalEffort(terms),
         terms,
         reachMm: reachMm(presses),
+        damping,
       };
     })
     .sort((a, b) => a.effort - b.effort || compareFingers(a, b));
 }
 
-function fingersByString(fretting: Fretting, presses: readonly Press[]): readonly (Finger | 0)[] {
-  return fretting.map(
-    (_, string) => presses.find((press) => press.strings.includes(string))?.finger ?? 0,
-  );
+/** Per string, thickest first: the finger that presses it, or 0. */
+export function fingersOf(fretting: Fretting, presses: readonly Press[]): readonly (Finger | 0)[] {
+  const fingers: (Finger | 0)[] = fretting.map(() => 0);
+  for (const { finger, hold } of presses) {
+    for (const string of hold.strings) fingers[string] = finger;
+  }
+  return fingers;
 }
 
 function compareFingers(a: Fingering, b: Fingering): number {

@@ -23,7 +23,12 @@ export const REFERENCE_SPAN_MM = 150;
 export const DEFAULT_HAND: Hand = { spanMm: REFERENCE_SPAN_MM, without: [] };
 
 /** The usual ways to finger a five; a school changes the order of answers, never the answers. */
-export const SCHOOLS = ["ring and little", "ring barre", "index and little"] as const;
+export const SCHOOLS = [
+  "ring and little",
+  "ring barre",
+  "index and little",
+  "thumb allowed",
+] as const;
 export type School = (typeof SCHOOLS)[number];
 export const DEFAULT_SCHOOL: School = "ring and little";
 
@@ -54,16 +59,27 @@ const PAIR_LIMITS: Readonly<Record<Finger, Readonly<Partial<Record<Finger, PairL
   },
 };
 
-/** The limits between two fingers (the lower first) for this hand, in mm along the neck. */
-export function pairLimit(hand: Hand, lower: Finger, higher: Finger): PairLimit {
-  const limit = PAIR_LIMITS[lower][higher];
-  if (!limit) throw new RangeError(`no pair of fingers ${lower}-${higher}`);
-  if (hand.spanMm === REFERENCE_SPAN_MM) return limit;
-  const scale = hand.spanMm / REFERENCE_SPAN_MM;
-  return { comfortMm: limit.comfortMm * scale, hardMm: limit.hardMm * scale };
+/** The comfortable distance along the neck between two fingers (the lower first), in mm. */
+export function comfortMm(hand: Hand, lower: Finger, higher: Finger): number {
+  return scaledMm(hand, limitOf(lower, higher).comfortMm);
+}
+
+/** The most that can be held between two fingers (the lower first), in mm along the neck. */
+export function hardMm(hand: Hand, lower: Finger, higher: Finger): number {
+  return scaledMm(hand, limitOf(lower, higher).hardMm);
 }
 
 /** The furthest that this hand reaches along the neck: its hard limit between index and little, in mm. */
 export function handReachMm(hand: Hand): number {
-  return pairLimit(hand, 1, 4).hardMm;
+  return hardMm(hand, 1, 4);
+}
+
+function limitOf(lower: Finger, higher: Finger): PairLimit {
+  const limit = PAIR_LIMITS[lower][higher];
+  if (!limit) throw new RangeError(`no pair of fingers ${lower}-${higher}`);
+  return limit;
+}
+
+function scaledMm(hand: Hand, mm: number): number {
+  return (mm * hand.spanMm) / REFERENCE_SPAN_MM;
 }

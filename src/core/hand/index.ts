@@ -1,5 +1,8 @@
-export { EFFORT_WEIGHTS, type EffortTerms } from "./effort";
-export { rankFingers, type Fingering, type Player } from "./fingering";
+export { assignFingers, type Hold, type Press, type ReachRule } from "./assign";
+export { type Damper, type DampingWay } from "./dampers";
+export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
+export { type EffortTerms } from "./effort";
+export { fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
 export { findGrips, rankGrips, type Grip } from "./grip";
 export {
   DEFAULT_HAND,
@@ -14,3 +17,6 @@ export {
   type Hand,
   type School,
 } from "./hand";
+export { countParts, PART_NAMES } from "./parts";
+export { gradeReach, REACH_GRADES, type Reach, type ReachGrade, type Stretch } from "./reach";
+export { WEIGHTS, type PartName } from "./weights";

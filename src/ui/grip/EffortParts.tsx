@@ -8,6 +8,7 @@ const TERM_NAMES: Readonly<Record<keyof EffortTerms, string>> = {
   spacing: "Fingers off one per fret",
   across: "Across the strings",
   interior: "Silent string between",
+  risk: "Strings left unsilenced",
   arch: "Arching over open strings",
   access: "High on the neck",
   school: "Your usual way",
