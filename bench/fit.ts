@@ -1,14 +1,14 @@
 import { writeFileSync } from "node:fs";
-import { PART_NAMES, WEIGHTS } from "@/core/hand";
+import { PART_NAMES } from "@/core/hand";
 import { agreement, type Agreement } from "./hand/agreement";
-import { caseOf, type Case } from "./hand/cases";
+import { caseOf, rankAsShipped, rankByWeights } from "./hand/cases";
 import { disagreements, type Cause, type Disagreement } from "./hand/disagreements";
 import { fitWeights } from "./hand/fitWeights";
 import { JUDGED_WEIGHTS, NEVER_FITTED } from "./hand/judgedWeights";
 import { neckFor } from "./hand/labelled";
 import { fingersKey, readOpenData } from "./hand/openData";
 import { alternateShapes, randomShapes, type Halves } from "./hand/splits";
-import { rejectedFives, separateEdges, writtenFingers } from "./hand/verdicts";
+import { rejectedFives, separateEdges } from "./hand/verdicts";
 
 /**
  * Fits the weights of the effort on one half of the open data and tells how well they do on the
@@ -23,7 +23,7 @@ const data = readOpenData();
 const neck = neckFor(STANDARD);
 const cases = data.frettings.map((given) => caseOf(neck, given));
 const judged = PART_NAMES.map((name) => JUDGED_WEIGHTS[name]);
-const shipped = PART_NAMES.map((name) => WEIGHTS[name]);
+const shipped = rankAsShipped(neck);
 const isFitted = PART_NAMES.map((name) => !NEVER_FITTED.has(name));
 const halves = alternateShapes(cases);
 const refitted = fit(halves);
@@ -32,10 +32,10 @@ console.log(
   `${data.positions} positions, ${data.skipped} without whole fingers; ${cases.length} distinct ` +
     `frettings in ${halves.fitted.length} + ${halves.heldOut.length}`,
 );
-show("judged weights, held-out half", agreement(halves.heldOut, judged));
-show("shipped weights, fitted half", agreement(halves.fitted, shipped));
-show("shipped weights, held-out half", agreement(halves.heldOut, shipped));
-show("fitted again just now, held-out half", agreement(halves.heldOut, refitted));
+show("judged weights, held-out half", agreement(halves.heldOut, rankByWeights(judged)));
+show("as shipped, fitted half", agreement(halves.fitted, shipped));
+show("as shipped, held-out half", agreement(halves.heldOut, shipped));
+show("fitted again just now, held-out half", agreement(halves.heldOut, rankByWeights(refitted)));
 showRandomSplits();
 showDisagreements();
 showVerdicts();
@@ -61,7 +61,7 @@ function percent(share: number): string {
 function showRandomSplits(): void {
   const found = Array.from({ length: RANDOM_SPLITS }, (_, index) => {
     const split = randomShapes(cases, index + 1);
-    return agreement(split.heldOut, fit(split));
+    return agreement(split.heldOut, rankByWeights(fit(split)));
   });
   const told = (name: string, of: (result: Agreement) => number) => {
     const values = found.map(of);

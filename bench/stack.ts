@@ -1,41 +1,84 @@
-import { bruteForceStack, findStackFrettings } from "@/core/fretting";
-import { DEFAULT_HAND, findGrips, handReachMm } from "@/core/hand";
-import { makeNeck } from "@/core/neck";
+import { bruteForceStack, findSetFrettings, findStackFrettings } from "@/core/fretting";
+import { DEFAULT_HAND, findGrips, handReachMm, rankFingers, rankGrips } from "@/core/hand";
+import { makeNeck, type Neck } from "@/core/neck";
 import { spellPitchClass } from "@/core/pitch";
 import { usualMidi } from "@/core/tuning";
 import { quantile, timeMs } from "./median";
 
 /**
- * R 5 8 in standard tuning with 24 frets, over all twelve roots in turn: the time to enumerate and
- * rank, and the ratio to brute force (every fret combination over every three strings, enumeration
- * only) in the same run. Compare ratios; the times depend on the machine.
+ * Finding, fingering, damping and ranking grips over all twelve roots in turn, against brute force
+ * (every fret combination over every three strings, enumeration only) in the same run. Compare
+ * ratios; the times depend on the machine.
  */
 const STACK = [0, 7, 12];
+const FIVE = { allowed: [0, 7], required: [0, 7], minNotes: 2, maxNotes: 6 };
+const ROOTS = 12;
 const RUNS = 600;
-const BRUTE_FORCE_RUNS = 24;
+const SLOW_RUNS = 24;
 
-const made = makeNeck({ midi: usualMidi(6), frets: 24 });
-if (!made.ok) throw new Error(made.problem.message);
-const neck = made.value;
 const limit = { reachMm: handReachMm(DEFAULT_HAND) };
+const six = neckOf(6);
+const ten = neckOf(10);
+const freeMode = (run: number) => findSetFrettings(six, run % ROOTS, FIVE, limit);
+const gripsOf = (neck: Neck) => (run: number) =>
+  findGrips(neck, spellPitchClass(run % ROOTS), STACK);
 
-const enumerate = timeMs(RUNS, (run) => findStackFrettings(neck, run % 12, STACK, limit));
-const rank = timeMs(RUNS, (run) => findGrips(neck, spellPitchClass(run % 12), STACK));
-const bruteForce = timeMs(BRUTE_FORCE_RUNS, (run) => bruteForceStack(neck, run % 12, STACK));
-
-const median = (samples: readonly number[]) => quantile(samples, 0.5);
-const show = (what: string, samples: readonly number[]) =>
-  console.log(
-    `${what.padEnd(40)} ${median(samples).toFixed(3)} ms (p95 ${quantile(samples, 0.95).toFixed(3)} ms)`,
-  );
-
-console.log("R 5 8, standard tuning, 24 frets, hand of 150 mm; medians");
-show("enumerate", enumerate);
-show("enumerate, finger and rank", rank);
-show("brute force, enumeration only", bruteForce);
-console.log(
-  `brute force / enumerate                  ${(median(bruteForce) / median(enumerate)).toFixed(1)}`,
+console.log("24 frets, hand of 150 mm, twelve roots in turn; medians");
+const enumerate = show(
+  "R 5 8 on six strings, enumerate",
+  timeMs(RUNS, (run) => findStackFrettings(six, run % ROOTS, STACK, limit)),
 );
-console.log(
-  `brute force / enumerate, finger and rank ${(median(bruteForce) / median(rank)).toFixed(1)}`,
+const rank = show("R 5 8 on six strings, everything", timeMs(RUNS, gripsOf(six)));
+show("R 5 8 on ten strings, everything", timeMs(RUNS, gripsOf(ten)));
+show(
+  "{R, 5}, 2 to 6 notes, everything",
+  timeMs(SLOW_RUNS, (run) => rankGrips(six, spellPitchClass(run % ROOTS), freeMode(run))),
 );
+const bruteForce = show(
+  "R 5 8 on six strings, brute force",
+  timeMs(SLOW_RUNS, (run) => bruteForceStack(six, run % ROOTS, STACK)),
+);
+console.log(`brute force / enumerate     ${(bruteForce / enumerate).toFixed(1)}`);
+console.log(`brute force / everything    ${(bruteForce / rank).toFixed(1)}`);
+showShapesPerSecond();
+
+/** Every playable shape of three sets, with all its fingerings, their damping and effort. */
+function showShapesPerSecond(): void {
+  const roots = Array.from({ length: ROOTS }, (_, root) => root);
+  const sets = {
+    "R 5 8, all roots": roots.flatMap((root) => findStackFrettings(six, root, STACK, limit)),
+    "R 5, 5 R and R 8, all roots": roots.flatMap((root) =>
+      [
+        [0, 7],
+        [-5, 0],
+        [0, 12],
+      ].flatMap((stack) => findStackFrettings(six, root, stack, limit)),
+    ),
+    "{R, 5}, 2 to 6 notes, all roots": roots.flatMap(freeMode),
+  };
+  for (const [name, frettings] of Object.entries(sets)) {
+    const playable = frettings.filter((fretting) => rankFingers(six, fretting).length > 0);
+    const runs = Math.ceil(60_000 / playable.length);
+    const samples = timeMs(runs, () => playable.map((fretting) => rankFingers(six, fretting)));
+    const fingerings = playable.reduce((sum, each) => sum + rankFingers(six, each).length, 0);
+    const perSecond = (1000 * playable.length) / quantile(samples, 0.5);
+    console.log(
+      `${name}: ${playable.length} playable shapes, ${fingerings} fingerings, ` +
+        `${Math.round(perSecond).toLocaleString("en")} shapes a second`,
+    );
+  }
+}
+
+function neckOf(strings: number): Neck {
+  const made = makeNeck({ midi: usualMidi(strings), frets: 24 });
+  if (!made.ok) throw new Error(made.problem.message);
+  return made.value;
+}
+
+/** Prints the median and returns it, in ms. */
+function show(what: string, samples: readonly number[]): number {
+  const median = quantile(samples, 0.5);
+  const late = quantile(samples, 0.95).toFixed(3);
+  console.log(`${what.padEnd(34)} ${median.toFixed(3)} ms (p95 ${late} ms)`);
+  return median;
+}

@@ -1,4 +1,4 @@
-import { type Case, type Way, rankWays } from "./cases";
+import { type Case, type RankCase } from "./cases";
 
 export interface Agreement {
   readonly frettings: number;
@@ -12,13 +12,9 @@ export interface Agreement {
   readonly firstThreeByShape: number;
 }
 
-/** Where the first given fingering stands, from 0; -1 where no legal fingering is a given one. */
-export function rankOfGiven(ways: readonly Way[]): number {
-  return ways.findIndex(({ isGiven }) => isGiven);
-}
-
-export function agreement(cases: readonly Case[], weights: ArrayLike<number>): Agreement {
-  const ranks = cases.map((example) => rankOfGiven(rankWays(example, weights)));
+export function agreement(cases: readonly Case[], rank: RankCase): Agreement {
+  const ranked = cases.map(rank);
+  const ranks = ranked.map(rankOfGiven);
   const copies = new Map<string, number>();
   for (const { shape } of cases) copies.set(shape, (copies.get(shape) ?? 0) + 1);
   const mean = (isRight: (rank: number) => boolean, weightOf: (example: Case) => number) => {
@@ -37,10 +33,15 @@ export function agreement(cases: readonly Case[], weights: ArrayLike<number>): A
   return {
     frettings: cases.length,
     shapes: copies.size,
-    playable: cases.filter(({ ways }) => ways.length > 0).length / cases.length,
+    playable: ranked.filter((ways) => ways.length > 0).length / cases.length,
     first: mean(isFirst, one),
     firstThree: mean(isFirstThree, one),
     firstByShape: mean(isFirst, perShape),
     firstThreeByShape: mean(isFirstThree, perShape),
   };
+}
+
+/** Where the first given fingering stands, from 0; -1 where no legal fingering is a given one. */
+export function rankOfGiven(ways: ReturnType<RankCase>): number {
+  return ways.findIndex(({ isGiven }) => isGiven);
 }

@@ -3,6 +3,7 @@ import {
   countParts,
   DEFAULT_HAND,
   fingersOf,
+  rankFingers,
   type Finger,
   type Hand,
 } from "@/core/hand";
@@ -40,12 +41,26 @@ export function caseOf(neck: Neck, given: GivenFretting): Case {
   return { ...given, ways };
 }
 
-/** The ways from least effort to most, under any weights. */
-export function rankWays({ ways }: Case, weights: ArrayLike<number>): readonly Way[] {
-  return ways
-    .map((way) => ({ way, effort: effortOf(way, weights) }))
-    .sort((a, b) => a.effort - b.effort)
-    .map(({ way }) => way);
+/** The ways to finger a case, the first suggestion first. */
+export type RankCase = (
+  example: Case,
+) => readonly { readonly fingers: Way["fingers"]; readonly isGiven: boolean }[];
+
+/** What some weights suggest. */
+export function rankByWeights(weights: ArrayLike<number>): RankCase {
+  return ({ ways }) =>
+    ways
+      .map((way) => ({ ...way, effort: effortOf(way, weights) }))
+      .sort((a, b) => a.effort - b.effort);
+}
+
+/** What Tenon suggests, with all that the fit leaves out: the thumb, damping, the player. */
+export function rankAsShipped(neck: Neck): RankCase {
+  return ({ fretting, given }) =>
+    rankFingers(neck, fretting).map(({ fingers }) => ({
+      fingers,
+      isGiven: given.has(fingersKey(fingers)),
+    }));
 }
 
 export function effortOf({ parts, amounts }: Way, weights: ArrayLike<number>): number {

@@ -1,5 +1,5 @@
 import { rankOfGiven } from "./agreement";
-import { rankWays, type Case } from "./cases";
+import { type Case, type RankCase } from "./cases";
 import { fingersKey } from "./openData";
 
 /** Why the first suggestion for a fretting is not among the fingerings given for it. */
@@ -20,10 +20,10 @@ export interface Disagreement {
 export function disagreements(
   cases: readonly Case[],
   all: readonly Case[],
-  weights: ArrayLike<number>,
+  rankCase: RankCase,
 ): readonly Disagreement[] {
   return cases.flatMap((example): Disagreement[] => {
-    const ways = rankWays(example, weights);
+    const ways = rankCase(example);
     const rank = rankOfGiven(ways);
     if (rank === 0) return [];
     const suggested = ways[0] ? fingersKey(ways[0].fingers) : "";

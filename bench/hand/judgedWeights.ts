@@ -9,7 +9,7 @@ export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
   "finger 2": 3,
   "finger 3": 3,
   "finger 4": 5,
-  "finger T": 14,
+  "finger T": 24,
   "barre 1": 1,
   "barre 1 per string": 1,
   "barre 1 short of a thinner note": 0,
@@ -79,9 +79,8 @@ export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
   "arch 3": 1.5,
   "arch 4": 1.5,
   "reach per mm": 0.08,
-  "stretch per mm": 0.15,
+  "stretch per mm": 0.25,
   "across per mm": 0.02,
-  "silent string between": 3,
   "fret beyond the body": 0.4,
 };
 
@@ -95,6 +94,5 @@ export const NEVER_FITTED: ReadonlySet<PartName> = new Set<PartName>([
   "reach per mm",
   "stretch per mm",
   "across per mm",
-  "silent string between",
   "fret beyond the body",
 ]);

@@ -1,6 +1,6 @@
 import { type Fretting } from "../fretting";
-import { fingertipMm, type Neck } from "../neck";
-import { hardMm, type Finger, type Hand } from "./hand";
+import { acrossMm, fingertipMm, type Neck } from "../neck";
+import { handLimits, pairNumber, type Finger, type Hand, type HandLimits } from "./hand";
 import { thumbReaches } from "./thumb";
 
 /** Strings that one finger presses on one fret: one, or several that it lies across (a barre). */
@@ -14,8 +14,12 @@ export interface Hold {
   readonly idleInside: number;
   /** Strings under the barre that sound higher, because other fingers press them. */
   readonly higherInside: number;
+  /** Whether every thinner string is silent or pressed at this fret or higher. */
+  readonly isClear: boolean;
   /** Where it presses, in mm along the neck (a barre: the mean over its strings). */
   readonly tipMm: number;
+  /** Where its thickest string lies, in mm across the neck. */
+  readonly acrossMm: number;
 }
 
 export interface Press {
@@ -48,7 +52,10 @@ export function assignFingers(
   reach: ReachRule = "within the hand",
 ): readonly (readonly Press[])[] {
   const notes: Note[] = [];
-  for (const [string, fret] of fretting.entries()) if (fret) notes.push({ string, fret });
+  for (let string = 0; string < fretting.length; string++) {
+    const fret = fretting[string];
+    if (fret) notes.push({ string, fret });
+  }
   notes.sort((a, b) => a.fret - b.fret || a.string - b.string);
 
   const ways = pressNotes(neck, fretting, hand, notes, null, reach);
@@ -69,34 +76,44 @@ function pressNotes(
   reach: ReachRule,
 ): readonly (readonly Press[])[] {
   const fingers = FRETTING_FINGERS.filter((finger) => !hand.without.includes(finger));
-  if (fretsIn(notes) > fingers.length) return [];
+  const fretsLeft = countFretsLeft(notes);
   const holds = notes.map((_, start) => holdsFrom(neck, fretting, hand, notes, start));
   const ways: (readonly Press[])[] = [];
+  const pressed: Press[] = thumb ? [thumb] : [];
+  const limits = handLimits(hand);
 
-  const extend = (start: number, firstFree: number, pressed: readonly Press[]): void => {
+  const extend = (start: number, firstFree: number): void => {
     const starting = holds[start];
     if (!starting) {
-      ways.push(pressed);
+      ways.push(pressed.slice());
       return;
     }
     for (const hold of starting) {
       const next = start + hold.strings.length;
-      for (let free = firstFree; free < fingers.length; free++) {
+      // Every fret that is left needs a finger of its own.
+      const lastFree = fingers.length - 1 - (fretsLeft[next] ?? 0);
+      for (let free = firstFree; free <= lastFree; free++) {
         const finger = fingers[free] ?? 4;
-        if (reach === "any" || withinReach(hand, pressed, finger, hold.tipMm)) {
-          extend(next, free + 1, [...pressed, { finger, hold }]);
-        }
+        if (reach !== "any" && !withinReach(limits, pressed, finger, hold.tipMm)) continue;
+        pressed.push({ finger, hold });
+        extend(next, free + 1);
+        pressed.pop();
       }
     }
   };
-  extend(0, 0, thumb ? [thumb] : []);
+  extend(0, 0);
   return ways;
 }
 
-function fretsIn(notes: readonly Note[]): number {
+/** By note: how many different frets there are from it on. */
+function countFretsLeft(notes: readonly Note[]): readonly number[] {
+  const left: number[] = notes.map(() => 0);
   let frets = 0;
-  for (const [index, { fret }] of notes.entries()) if (fret !== notes[index - 1]?.fret) frets++;
-  return frets;
+  for (let index = notes.length - 1; index >= 0; index--) {
+    if (notes[index]?.fret !== notes[index + 1]?.fret) frets++;
+    left[index] = frets;
+  }
+  return left;
 }
 
 /** The note at `start` alone, and with each run of notes after it that one finger may bar. */
@@ -132,20 +149,31 @@ function holdOf(neck: Neck, fretting: Fretting, run: readonly Note[]): Hold {
   const thinnest = run.at(-1)?.string ?? thickest;
   let idleInside = 0;
   let higherInside = 0;
-  for (let string = thickest + 1; string < thinnest; string++) {
-    const inside = fretting[string];
-    if (inside === null) idleInside++;
-    else if (inside !== fret) higherInside++;
+  let isClear = true;
+  for (let string = thickest + 1; string < fretting.length; string++) {
+    const thinner = fretting[string];
+    if (typeof thinner === "number" && thinner < fret) isClear = false;
+    if (string > thinnest) continue;
+    if (thinner === null) idleInside++;
+    else if (thinner !== fret) higherInside++;
   }
   let tipsMm = 0;
   for (const { string } of run) tipsMm += fingertipMm(neck, string, fret);
-  const strings = run.map(({ string }) => string);
-  const tipMm = tipsMm / run.length;
-  return { fret, strings, thickest, thinnest, idleInside, higherInside, tipMm };
+  return {
+    fret,
+    strings: run.map(({ string }) => string),
+    thickest,
+    thinnest,
+    idleInside,
+    higherInside,
+    isClear,
+    tipMm: tipsMm / run.length,
+    acrossMm: acrossMm(neck, thickest, fret),
+  };
 }
 
 function withinReach(
-  hand: Hand,
+  limits: HandLimits,
   pressed: readonly Press[],
   finger: Finger,
   tipMm: number,
@@ -153,7 +181,7 @@ function withinReach(
   for (const { finger: lower, hold } of pressed) {
     // The thumb stands on either side of the fingers; they only ever go up.
     const distanceMm = lower === "T" ? Math.abs(tipMm - hold.tipMm) : tipMm - hold.tipMm;
-    if (distanceMm > hardMm(hand, lower, finger)) return false;
+    if (distanceMm > (limits.hardMm[pairNumber(lower, finger)] ?? 0)) return false;
   }
   return true;
 }

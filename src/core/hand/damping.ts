@@ -1,8 +1,13 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
 import { type Press } from "./assign";
-import { type Finger, type Hand } from "./hand";
-import { dampersFor, openInTheWay, readHeld, ringingPast, undamped, type Damper } from "./dampers";
+import {
+  dampersFor,
+  openInTheWay,
+  ringingPast,
+  undamped,
+  type Damper,
+  type Silence,
+} from "./dampers";
+import { type Finger } from "./hand";
 
 /** What is planned for one string that is not played. */
 export interface SilentString {
@@ -39,55 +44,59 @@ export interface DampingPlan {
   readonly conflicts: readonly DampingConflict[];
 }
 
+const NOTHING_SILENT: DampingPlan = { silent: [], strumSafe: true, humming: [], conflicts: [] };
+
 /**
  * What keeps every unplayed string of a fingering silent. A string that sounds is never damped:
  * a finger lies over thinner strings only where each of them is silent or pressed at its own fret
  * or higher.
  */
-export function planDamping(
-  neck: Neck,
-  fretting: Fretting,
-  presses: readonly Press[],
-  hand: Hand,
-): DampingPlan {
-  const held = readHeld(neck, fretting, presses, hand);
+export function planDamping(silence: Silence, presses: readonly Press[]): DampingPlan {
+  if (silence.innerFirst.length === 0) return NOTHING_SILENT;
   const silent: SilentString[] = [];
   const humming: number[] = [];
   const conflicts: DampingConflict[] = [];
-  const jobs: Job[] = [];
-  for (const string of held.silentInnerFirst) {
-    const choices = dampersFor(held, string);
-    const isPossible = (damper: Damper) => !jobs.some((job) => excludes(job, damper));
-    const first = choices.find(isPossible);
-    const second = choices.find((damper) => damper !== first && isPossible(damper)) ?? null;
-    const wished = choices[0];
-    if (wished?.finger && wished !== first) {
-      const done = jobs.find((job) => excludes(job, wished))?.string ?? string;
-      conflicts.push({ kind: "two jobs", finger: wished.finger, strings: [done, string] });
+  for (const string of silence.innerFirst) {
+    let first: Damper | null = null;
+    let second: Damper | null = null;
+    for (const damper of dampersFor(silence, presses, string)) {
+      const done = otherJob(silent, damper);
+      if (done !== null) {
+        const strings = [done, string] as const;
+        if (!first && damper.finger)
+          conflicts.push({ kind: "two jobs", finger: damper.finger, strings });
+      } else if (first) {
+        second = damper;
+        break;
+      } else first = damper;
     }
     if (first?.finger) {
-      jobs.push({ damper: first, string });
-      const clearOf = first.by === "leaning" ? ringingPast(held, string) : null;
+      const clearOf = first.by === "leaning" ? ringingPast(silence, presses, string) : null;
       silent.push({ string, first, second, clearOf });
     } else {
       humming.push(string);
-      const open = openInTheWay(held, string);
+      const open = openInTheWay(silence, presses, string);
       if (open) conflicts.push({ kind: "open string", string, ...open });
-      silent.push({ string, first: undamped(held, string), second: first ?? null, clearOf: null });
+      silent.push({ string, first: undamped(silence, string), second: first, clearOf: null });
     }
   }
-  silent.sort((a, b) => a.string - b.string);
-  humming.sort((a, b) => a - b);
+  if (silence.innerFirst.length > 1) silent.sort(byString);
   return { silent, strumSafe: humming.length === 0, humming, conflicts };
 }
 
-interface Job {
-  readonly damper: Damper;
-  readonly string: number;
+/**
+ * The string for which a finger already does what it cannot do as well: it leans one way only, not
+ * onto a thinner string and with its tip onto a thicker one. Null where it is free to.
+ */
+function otherJob(silent: readonly SilentString[], { by, finger }: Damper): number | null {
+  if (by !== "leaning" && by !== "tip") return null;
+  const other = by === "leaning" ? "tip" : "leaning";
+  for (const { first, string } of silent) {
+    if (first.by === other && first.finger === finger) return string;
+  }
+  return null;
 }
 
-/** A finger leans one way only: not onto a thinner string and with its tip onto a thicker one. */
-function excludes({ damper: done }: Job, { by, finger }: Damper): boolean {
-  if (done.finger !== finger) return false;
-  return (done.by === "leaning" && by === "tip") || (done.by === "tip" && by === "leaning");
+function byString(a: SilentString, b: SilentString): number {
+  return a.string - b.string;
 }

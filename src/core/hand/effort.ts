@@ -1,9 +1,8 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
 import { type Press } from "./assign";
+import { type DampingWay, type Silence } from "./dampers";
 import { type DampingPlan } from "./damping";
-import { type Hand, type School } from "./hand";
-import { countParts, PART_NAMES, TERM_OF_PART, TERMS, type Term } from "./parts";
+import { type School } from "./hand";
+import { countParts, PART_NAMES, TERM_OF_PART, type Term } from "./parts";
 import { followsSchool } from "./school";
 import { WEIGHTS } from "./weights";
 
@@ -12,29 +11,42 @@ import { WEIGHTS } from "./weights";
  * effort, so that a figure can always be explained.
  */
 export interface EffortTerms extends Readonly<Record<Term, number>> {
+  /** Silent strings between sounding ones, by what damps them. */
+  readonly interior: number;
   /** Silent strings that nothing keeps silent. */
   readonly risk: number;
   /** Less where the player's own school would do it so. */
   readonly school: number;
 }
 
-/** Points for a silent string that the pick must miss, and for one that it cannot (judgements). */
+/** Points for a silent string between sounding ones, by what damps it (judgements). */
+const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
+  underside: 2,
+  "lying over": 2,
+  tip: 4,
+  leaning: 5,
+  nothing: 8,
+};
+/** Points for a silent string that the pick must miss (a judgement). */
 const PICK_MUST_MISS = 0.5;
-const SOUNDS_ANYWAY = 3;
-/** Points off for a fingering of the player's own school (a judgement). */
-const SCHOOL = -5;
+/** Points off for a fingering of the player's own school (judgements). */
+const SCHOOL: Readonly<Record<School, number>> = {
+  "ring and little": 0,
+  "ring barre": -8,
+  "index and little": -8,
+  "thumb allowed": -16,
+};
 
 const WEIGHT_OF_PART = Float64Array.from(PART_NAMES, (name) => WEIGHTS[name]);
 
 export function effortTerms(
-  neck: Neck,
-  fretting: Fretting,
+  silence: Silence,
   presses: readonly Press[],
   damping: DampingPlan,
-  hand: Hand,
   school: School,
 ): EffortTerms {
-  const sums = new Float64Array(TERMS.length);
+  const { neck, fretting, hand } = silence;
+  const sums = [0, 0, 0, 0, 0, 0, 0, 0];
   countParts(neck, fretting, presses, hand, (part, amount) => {
     const term = TERM_OF_PART[part] ?? 0;
     sums[term] = (sums[term] ?? 0) + (WEIGHT_OF_PART[part] ?? 0) * amount;
@@ -46,10 +58,15 @@ export function effortTerms(
     stretch = 0,
     spacing = 0,
     across = 0,
-    interior = 0,
     arch = 0,
     access = 0,
   ] = sums;
+  let interior = 0;
+  let risk = 0;
+  for (const { string, first } of damping.silent) {
+    if (string > silence.thickest && string < silence.thinnest) interior += INTERIOR[first.by] ?? 0;
+    else if (first.by === "pick") risk += PICK_MUST_MISS;
+  }
   return {
     fingers,
     barre,
@@ -60,18 +77,9 @@ export function effortTerms(
     interior,
     arch,
     access,
-    risk: riskOf(damping),
-    school: followsSchool(fretting, presses, school) ? SCHOOL : 0,
+    risk,
+    school: followsSchool(fretting, presses, school) ? SCHOOL[school] : 0,
   };
-}
-
-function riskOf({ silent }: DampingPlan): number {
-  let risk = 0;
-  for (const { first } of silent) {
-    if (first.by === "pick") risk += PICK_MUST_MISS;
-    else if (first.by === "nothing") risk += SOUNDS_ANYWAY;
-  }
-  return risk;
 }
 
 export function totalEffort(terms: EffortTerms): number {

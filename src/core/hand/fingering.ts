@@ -1,6 +1,7 @@
 import { type Fretting } from "../fretting";
 import { type Neck } from "../neck";
 import { assignFingers, type Press, type ReachRule } from "./assign";
+import { readSilence } from "./dampers";
 import { planDamping, type DampingPlan } from "./damping";
 import { effortTerms, totalEffort, type EffortTerms } from "./effort";
 import { DEFAULT_HAND, DEFAULT_SCHOOL, type Finger, type Hand, type School } from "./hand";
@@ -37,32 +38,33 @@ export function rankFingers(
   reach?: ReachRule,
 ): readonly Fingering[] {
   const { hand = DEFAULT_HAND, school = DEFAULT_SCHOOL } = player;
-  return assignFingers(neck, fretting, hand, reach)
-    .map((presses): Fingering => {
-      const damping = planDamping(neck, fretting, presses, hand);
-      const terms = effortTerms(neck, fretting, presses, damping, hand, school);
-      return {
-        fretting,
-        fingers: fingersOf(fretting, presses),
-        presses,
-        effort: totalEffort(terms),
-        terms,
-        reachMm: reachMm(presses),
-        damping,
-      };
-    })
-    .sort((a, b) => a.effort - b.effort || compareFingers(a, b));
+  const silence = readSilence(neck, fretting, hand);
+  const found: Fingering[] = [];
+  for (const presses of assignFingers(neck, fretting, hand, reach)) {
+    const damping = planDamping(silence, presses);
+    const terms = effortTerms(silence, presses, damping, school);
+    found.push({
+      fretting,
+      fingers: fingersOf(fretting, presses),
+      presses,
+      effort: totalEffort(terms),
+      terms,
+      reachMm: reachMm(presses),
+      damping,
+    });
+  }
+  return found.sort(compareFingerings);
 }
 
 /** Per string, thickest first: the finger that presses it, or 0. */
 export function fingersOf(fretting: Fretting, presses: readonly Press[]): readonly (Finger | 0)[] {
-  const fingers: (Finger | 0)[] = fretting.map(() => 0);
+  const fingers = new Array<Finger | 0>(fretting.length).fill(0);
   for (const { finger, hold } of presses) {
     for (const string of hold.strings) fingers[string] = finger;
   }
   return fingers;
 }
 
-function compareFingers(a: Fingering, b: Fingering): number {
-  return a.fingers.join().localeCompare(b.fingers.join());
+function compareFingerings(a: Fingering, b: Fingering): number {
+  return a.effort - b.effort || a.fingers.join().localeCompare(b.fingers.join());
 }

@@ -59,27 +59,36 @@ const PAIR_LIMITS: Readonly<Record<Finger, Readonly<Partial<Record<Finger, PairL
   },
 };
 
-/** The comfortable distance along the neck between two fingers (the lower first), in mm. */
-export function comfortMm(hand: Hand, lower: Finger, higher: Finger): number {
-  return scaledMm(hand, limitOf(lower, higher).comfortMm);
+/** What two fingers can do, for one hand; in mm along the neck, by `pairNumber`. */
+export interface HandLimits {
+  readonly comfortMm: readonly number[];
+  readonly hardMm: readonly number[];
 }
 
-/** The most that can be held between two fingers (the lower first), in mm along the neck. */
-export function hardMm(hand: Hand, lower: Finger, higher: Finger): number {
-  return scaledMm(hand, limitOf(lower, higher).hardMm);
+const FINGERS = ["T", 1, 2, 3, 4] as const satisfies readonly Finger[];
+
+/** Where the limits of two fingers, the lower first, stand in `HandLimits`. */
+export function pairNumber(lower: Finger, higher: Finger): number {
+  return (lower === "T" ? 0 : lower * FINGERS.length) + (higher === "T" ? 0 : higher);
+}
+
+/** Asked for with every shape; each hand's are worked out once. */
+const knownLimits = new WeakMap<Hand, HandLimits>();
+
+export function handLimits(hand: Hand): HandLimits {
+  const known = knownLimits.get(hand);
+  if (known) return known;
+  const scale = hand.spanMm / REFERENCE_SPAN_MM;
+  const scaled = (limit: keyof PairLimit) =>
+    FINGERS.flatMap((lower) =>
+      FINGERS.map((higher) => (PAIR_LIMITS[lower][higher]?.[limit] ?? 0) * scale),
+    );
+  const made = { comfortMm: scaled("comfortMm"), hardMm: scaled("hardMm") };
+  knownLimits.set(hand, made);
+  return made;
 }
 
 /** The furthest that this hand reaches along the neck: its hard limit between index and little, in mm. */
 export function handReachMm(hand: Hand): number {
-  return hardMm(hand, 1, 4);
-}
-
-function limitOf(lower: Finger, higher: Finger): PairLimit {
-  const limit = PAIR_LIMITS[lower][higher];
-  if (!limit) throw new RangeError(`no pair of fingers ${lower}-${higher}`);
-  return limit;
-}
-
-function scaledMm(hand: Hand, mm: number): number {
-  return (mm * hand.spanMm) / REFERENCE_SPAN_MM;
+  return handLimits(hand).hardMm[pairNumber(1, 4)] ?? 0;
 }

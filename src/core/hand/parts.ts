@@ -1,7 +1,7 @@
 import { type Fretting } from "../fretting";
-import { acrossMm, type Neck } from "../neck";
+import { type Neck } from "../neck";
 import { type Hold, type Press } from "./assign";
-import { comfortMm, type Finger, type Hand } from "./hand";
+import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 import { WEIGHTS, type PartName } from "./weights";
 
 /** The terms of an effort, in the order in which they are told. */
@@ -12,7 +12,6 @@ export const TERMS = [
   "stretch",
   "spacing",
   "across",
-  "interior",
   "arch",
   "access",
 ] as const;
@@ -49,7 +48,6 @@ const REACH_MM = numberOf("reach per mm");
 const STRETCH_MM = numberOf("stretch per mm");
 const ACROSS_MM = numberOf("across per mm");
 const SKIPPED = numberOf("string skipped on one fret");
-const INTERIOR = numberOf("silent string between");
 const ACCESS_FRET = numberOf("fret beyond the body");
 
 /** The widest gap in frets between neighbouring fingers that has a weight of its own. */
@@ -85,7 +83,6 @@ function termOf(name: PartName): Term {
   if (name.startsWith("arch ")) return "arch";
   if (name === "reach per mm") return "reach";
   if (name === "stretch per mm") return "stretch";
-  if (name === "silent string between") return "interior";
   if (name === "fret beyond the body") return "access";
   return "across";
 }
@@ -114,7 +111,6 @@ export function countParts(
     before = press;
   }
   countDistances(neck, presses, hand, count);
-  countInterior(fretting, count);
 }
 
 function countFinger(
@@ -187,24 +183,26 @@ function countPair(
 }
 
 function countDistances(neck: Neck, presses: readonly Press[], hand: Hand, count: CountPart): void {
+  const { comfortMm } = handLimits(hand);
   let beyondMm = 0;
   let lowMm = Infinity;
   let highMm = -Infinity;
   let thickMm = Infinity;
   let thinMm = -Infinity;
   let highestFret = 0;
-  for (const [index, { finger, hold }] of presses.entries()) {
-    for (let before = 0; before < index; before++) {
+  let known = 0;
+  for (const { finger, hold } of presses) {
+    for (let before = 0; before < known; before++) {
       const lower = presses[before];
-      if (!lower) continue;
+      if (!lower) break;
       const apartMm = Math.abs(hold.tipMm - lower.hold.tipMm);
-      beyondMm += Math.max(0, apartMm - comfortMm(hand, lower.finger, finger));
+      beyondMm += Math.max(0, apartMm - (comfortMm[pairNumber(lower.finger, finger)] ?? 0));
     }
-    const placeMm = acrossMm(neck, hold.thickest, hold.fret);
+    known++;
     lowMm = Math.min(lowMm, hold.tipMm);
     highMm = Math.max(highMm, hold.tipMm);
-    thickMm = Math.min(thickMm, placeMm);
-    thinMm = Math.max(thinMm, placeMm);
+    thickMm = Math.min(thickMm, hold.acrossMm);
+    thinMm = Math.max(thinMm, hold.acrossMm);
     highestFret = Math.max(highestFret, hold.fret);
   }
   if (presses.length === 0) return;
@@ -213,19 +211,4 @@ function countDistances(neck: Neck, presses: readonly Press[], hand: Hand, count
   if (beyondMm > 0) count(STRETCH_MM, beyondMm);
   const pastBody = neck.capo + highestFret - ACCESS_FROM_FRET;
   if (pastBody > 0) count(ACCESS_FRET, pastBody);
-}
-
-function countInterior(fretting: Fretting, count: CountPart): void {
-  let silent = 0;
-  let waiting = 0;
-  let sounded = false;
-  for (const fret of fretting) {
-    if (fret === null) waiting++;
-    else {
-      if (sounded) silent += waiting;
-      sounded = true;
-      waiting = 0;
-    }
-  }
-  if (silent > 0) count(INTERIOR, silent);
 }

@@ -1,7 +1,7 @@
 import { type Fretting } from "../fretting";
 import { fingertipMm, type Neck } from "../neck";
 import { type Press } from "./assign";
-import { comfortMm, hardMm, type Finger, type Hand } from "./hand";
+import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 
 export const REACH_GRADES = ["comfortable", "long", "at the limit", "beyond"] as const;
 export type ReachGrade = (typeof REACH_GRADES)[number];
@@ -58,12 +58,14 @@ export function gradeReach(
 }
 
 function stretchesOf(presses: readonly Press[], hand: Hand): readonly Stretch[] {
+  const limits = handLimits(hand);
   return presses
     .flatMap((lower, index) =>
       presses.slice(index + 1).map((higher): Stretch => {
         const fingers = [lower.finger, higher.finger] as const;
-        const comfort = comfortMm(hand, ...fingers);
-        const hard = hardMm(hand, ...fingers);
+        const pair = pairNumber(...fingers);
+        const comfort = limits.comfortMm[pair] ?? 0;
+        const hard = limits.hardMm[pair] ?? 0;
         const mm = Math.abs(higher.hold.tipMm - lower.hold.tipMm);
         return { fingers, mm, comfortMm: comfort, hardMm: hard, grade: gradeOf(mm, comfort, hard) };
       }),

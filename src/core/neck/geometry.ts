@@ -33,20 +33,37 @@ export function wireMm(neck: Neck, string: number, fret: number): number {
 
 /** Where the fingertip presses for a fret of 1 or more, in mm along the neck. */
 export function fingertipMm(neck: Neck, string: number, fret: number): number {
-  return fingertipTable(neck)[string]?.[fret] ?? computeFingertipMm(neck, string, fret);
+  return tablesOf(neck).fingertipMm[string]?.[fret] ?? computeFingertipMm(neck, string, fret);
+}
+
+/** Distance across the neck in mm from the thickest string to `string`, at a fret's wire. */
+export function acrossMm(neck: Neck, string: number, fret: number): number {
+  const spreadMm = tablesOf(neck).spreadMm[fret] ?? computeSpreadMm(neck, fret);
+  return spreadMm * shareAcross(neck, string);
+}
+
+interface Tables {
+  /** By string and fret. */
+  readonly fingertipMm: readonly (readonly number[])[];
+  /** By fret: between the outer strings. */
+  readonly spreadMm: readonly number[];
 }
 
 /** Searches ask for the same few hundred places over and over; each neck's are worked out once. */
-const fingertipTables = new WeakMap<Neck, readonly (readonly number[])[]>();
+const tables = new WeakMap<Neck, Tables>();
 
-function fingertipTable(neck: Neck): readonly (readonly number[])[] {
-  const known = fingertipTables.get(neck);
+function tablesOf(neck: Neck): Tables {
+  const known = tables.get(neck);
   if (known) return known;
-  const table = neck.midi.map((_, string) =>
-    Array.from({ length: neck.frets + 1 }, (__, fret) => computeFingertipMm(neck, string, fret)),
-  );
-  fingertipTables.set(neck, table);
-  return table;
+  const frets = Array.from({ length: neck.frets + 1 }, (_, fret) => fret);
+  const made: Tables = {
+    fingertipMm: neck.midi.map((_, string) =>
+      frets.map((fret) => computeFingertipMm(neck, string, fret)),
+    ),
+    spreadMm: frets.map((fret) => computeSpreadMm(neck, fret)),
+  };
+  tables.set(neck, made);
+  return made;
 }
 
 function computeFingertipMm(neck: Neck, string: number, fret: number): number {
@@ -54,11 +71,9 @@ function computeFingertipMm(neck: Neck, string: number, fret: number): number {
   return wire - FINGERTIP_SHARE * (wire - wireMm(neck, string, fret - 1));
 }
 
-/** Distance across the neck in mm from the thickest string to `string`, at a fret's wire. */
-export function acrossMm(neck: Neck, string: number, fret: number): number {
+function computeSpreadMm(neck: Neck, fret: number): number {
   const share = fretDistanceMm(1, neck.capo + fret);
-  const spreadMm = neck.nutMm + (neck.bridgeMm - neck.nutMm) * share;
-  return spreadMm * shareAcross(neck, string);
+  return neck.nutMm + (neck.bridgeMm - neck.nutMm) * share;
 }
 
 function shareAcross(neck: Neck, string: number): number {
