@@ -58,29 +58,33 @@ export function assignFingers(
   }
   notes.sort((a, b) => a.fret - b.fret || a.string - b.string);
 
-  const ways = pressNotes(neck, fretting, hand, notes, null, reach);
-  const bass = notes.find(({ string }) => string === 0);
-  if (!bass || !thumbReaches(neck, hand, 0, bass.fret)) return ways;
-  const thumb: Press = { finger: "T", hold: holdOf(neck, fretting, [bass]) };
-  const rest = notes.filter((note) => note !== bass);
-  return [...ways, ...pressNotes(neck, fretting, hand, rest, thumb, reach)];
+  const holds = notes.map((_, start) => holdsFrom(neck, fretting, hand, notes, start));
+  const ways = pressNotes(hand, notes, holds, null, reach);
+  const bass = notes.findIndex(({ string }) => string === 0);
+  const bassHold = holds[bass]?.[0];
+  if (!bassHold || !thumbReaches(neck, hand, 0, bassHold.fret)) return ways;
+  // The thickest string comes first on its fret, so no other note's bar can hold it.
+  const isOther = (_: unknown, index: number) => index !== bass;
+  const thumb: Press = { finger: "T", hold: bassHold };
+  return [...ways, ...pressNotes(hand, notes.filter(isOther), holds.filter(isOther), thumb, reach)];
 }
 
-/** Every way to press notes, in the order of (fret, string), with the four fingers. */
+/**
+ * Every way to press notes, in the order of (fret, string), with the four fingers. `holds` are, by
+ * note, the ways for one finger to press it and perhaps some after it.
+ */
 function pressNotes(
-  neck: Neck,
-  fretting: Fretting,
   hand: Hand,
   notes: readonly Note[],
+  holds: readonly (readonly Hold[])[],
   thumb: Press | null,
   reach: ReachRule,
 ): readonly (readonly Press[])[] {
   const fingers = FRETTING_FINGERS.filter((finger) => !hand.without.includes(finger));
   const fretsLeft = countFretsLeft(notes);
-  const holds = notes.map((_, start) => holdsFrom(neck, fretting, hand, notes, start));
+  const limits = handLimits(hand);
   const ways: (readonly Press[])[] = [];
   const pressed: Press[] = thumb ? [thumb] : [];
-  const limits = handLimits(hand);
 
   const extend = (start: number, firstFree: number): void => {
     const starting = holds[start];

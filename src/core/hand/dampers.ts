@@ -41,6 +41,7 @@ export interface Silence {
   readonly thinnest: number;
   /** Unplayed strings: those between sounding ones first, since less can be done for them. */
   readonly innerFirst: readonly number[];
+  readonly hasInner: boolean;
   /** The thinnest string that rings open; -1 where none does. */
   readonly thinnestOpen: number;
 }
@@ -81,20 +82,22 @@ export function readSilence(neck: Neck, fretting: Fretting, hand: Hand): Silence
     if (fret === 0) thinnestOpen = string;
   }
   const isInner = (string: number) => string > thickest && string < thinnest;
-  const innerFirst = [...silent.filter(isInner), ...silent.filter((string) => !isInner(string))];
-  return { neck, hand, fretting, thickest, thinnest, innerFirst, thinnestOpen };
+  const hasInner = silent.some(isInner);
+  const innerFirst = hasInner
+    ? [...silent.filter(isInner), ...silent.filter((string) => !isInner(string))]
+    : silent;
+  return { neck, hand, fretting, thickest, thinnest, innerFirst, hasInner, thinnestOpen };
 }
 
-/** Whatever could keep a string silent, the surest first; the palm last. */
-export function dampersFor(
+/** Adds whatever could keep a string silent, the surest first; the palm last. */
+export function addDampers(
   silence: Silence,
   presses: readonly Press[],
   string: number,
-): readonly Damper[] {
-  const dampers: Damper[] = [];
+  dampers: Damper[],
+): void {
   if (string < silence.thickest) addForThick(silence, presses, string, dampers);
   else addForThin(silence, presses, string, dampers);
-  return dampers;
 }
 
 function addForThick(

@@ -1,6 +1,6 @@
 import { type Press } from "./assign";
 import {
-  dampersFor,
+  addDampers,
   openInTheWay,
   ringingPast,
   undamped,
@@ -44,7 +44,14 @@ export interface DampingPlan {
   readonly conflicts: readonly DampingConflict[];
 }
 
-const NOTHING_SILENT: DampingPlan = { silent: [], strumSafe: true, humming: [], conflicts: [] };
+const NONE: readonly number[] = [];
+const NO_CONFLICTS: readonly DampingConflict[] = [];
+const NOTHING_SILENT: DampingPlan = {
+  silent: [],
+  strumSafe: true,
+  humming: NONE,
+  conflicts: NO_CONFLICTS,
+};
 
 /**
  * What keeps every unplayed string of a fingering silent. A string that sounds is never damped:
@@ -54,47 +61,52 @@ const NOTHING_SILENT: DampingPlan = { silent: [], strumSafe: true, humming: [], 
 export function planDamping(silence: Silence, presses: readonly Press[]): DampingPlan {
   if (silence.innerFirst.length === 0) return NOTHING_SILENT;
   const silent: SilentString[] = [];
-  const humming: number[] = [];
-  const conflicts: DampingConflict[] = [];
+  let humming = NONE;
+  let conflicts = NO_CONFLICTS;
+  const dampers: Damper[] = [];
   for (const string of silence.innerFirst) {
+    dampers.length = 0;
+    addDampers(silence, presses, string, dampers);
     let first: Damper | null = null;
     let second: Damper | null = null;
-    for (const damper of dampersFor(silence, presses, string)) {
+    for (const damper of dampers) {
       const done = otherJob(silent, damper);
-      if (done !== null) {
+      if (done < 0) {
+        if (first) {
+          second = damper;
+          break;
+        }
+        first = damper;
+      } else if (!first && damper.finger) {
         const strings = [done, string] as const;
-        if (!first && damper.finger)
-          conflicts.push({ kind: "two jobs", finger: damper.finger, strings });
-      } else if (first) {
-        second = damper;
-        break;
-      } else first = damper;
+        conflicts = [...conflicts, { kind: "two jobs", finger: damper.finger, strings }];
+      }
     }
     if (first?.finger) {
       const clearOf = first.by === "leaning" ? ringingPast(silence, presses, string) : null;
       silent.push({ string, first, second, clearOf });
     } else {
-      humming.push(string);
+      humming = [...humming, string];
       const open = openInTheWay(silence, presses, string);
-      if (open) conflicts.push({ kind: "open string", string, ...open });
+      if (open) conflicts = [...conflicts, { kind: "open string", string, ...open }];
       silent.push({ string, first: undamped(silence, string), second: first, clearOf: null });
     }
   }
-  if (silence.innerFirst.length > 1) silent.sort(byString);
+  if (silence.hasInner) silent.sort(byString);
   return { silent, strumSafe: humming.length === 0, humming, conflicts };
 }
 
 /**
  * The string for which a finger already does what it cannot do as well: it leans one way only, not
- * onto a thinner string and with its tip onto a thicker one. Null where it is free to.
+ * onto a thinner string and with its tip onto a thicker one. -1 where it is free to.
  */
-function otherJob(silent: readonly SilentString[], { by, finger }: Damper): number | null {
-  if (by !== "leaning" && by !== "tip") return null;
+function otherJob(silent: readonly SilentString[], { by, finger }: Damper): number {
+  if (by !== "leaning" && by !== "tip") return -1;
   const other = by === "leaning" ? "tip" : "leaning";
   for (const { first, string } of silent) {
     if (first.by === other && first.finger === finger) return string;
   }
-  return null;
+  return -1;
 }
 
 function byString(a: SilentString, b: SilentString): number {
