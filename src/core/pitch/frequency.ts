@@ -21,3 +21,8 @@ export function frequencyHz(midi: Midi, a4Hz: number = A4_HZ): number {
 export function centsOver(referenceHz: number, hz: number): number {
   return CENTS_PER_SEMITONE * SEMITONES_PER_OCTAVE * Math.log2(hz / referenceHz);
 }
+
+/** The nearest equal-tempered pitch, given the reference frequency of A4 in Hz. */
+export function nearestMidi(hz: number, a4Hz: number = A4_HZ): Midi {
+  return Math.round(A4_MIDI + centsOver(a4Hz, hz) / CENTS_PER_SEMITONE);
+}

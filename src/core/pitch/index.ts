@@ -21,4 +21,4 @@ export {
   spellPitchClass,
   type Accidentals,
 } from "./spelling";
-export { A4_HZ, centsOver, frequencyHz, HIGHEST_A4_HZ, LOWEST_A4_HZ } from "./frequency";
+export { A4_HZ, centsOver, frequencyHz, HIGHEST_A4_HZ, LOWEST_A4_HZ, nearestMidi } from "./frequency";

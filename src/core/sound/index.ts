@@ -1,0 +1,15 @@
+export { DEFAULT_CABINET_HZ, DEFAULT_DRIVE, throughGain, type GainOptions } from "./gain";
+export { impliedNote, type ImpliedNote } from "./impliedNote";
+export { beatsOf, simpleRatio, type Beat } from "./intervals";
+export { roughness } from "./roughness";
+export {
+  describeSound,
+  measureRoughness,
+  type ClarityPart,
+  type Register,
+  type Score,
+  type Sound,
+  type SoundOptions,
+  type WeightPart,
+} from "./sound";
+export { atUnitPower, pluckedPartials, type Partial } from "./spectrum";
