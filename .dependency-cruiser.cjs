@@ -12,6 +12,7 @@ const CORE_ORDER = [
   "fretting",
   "hand",
   "sound",
+  "reasons",
   "motion",
   "chart",
   "route",

@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, object, string } from "yup";
-import { type ReachLimit } from "@/core/fretting";
+import { checkFretting, readFretting, type Fretting, type ReachLimit } from "@/core/fretting";
 import {
   DEFAULT_HAND,
   EXCLUSIONS,
@@ -28,11 +28,19 @@ export type TuningArgument = string | readonly number[];
 
 export const rootArgument = mixed<string | number>()
   .required()
-  .test("root", "root: write a note (A to G with # or b) or a pitch class from 0 to 11", (root) =>
-    typeof root === "string"
-      ? parseNote(root).ok
-      : Number.isInteger(root) && Number(root) >= 0 && Number(root) <= 11,
-  );
+  .test("root", "root: write a note (A to G with # or b) or a pitch class from 0 to 11", (root) => {
+    if (root === undefined) return true;
+    if (typeof root === "string") return parseNote(root).ok;
+    return Number.isInteger(root) && root >= 0 && root <= 11;
+  });
+
+/** Frets per string, thickest first, with null for a silent string; or the same as text. */
+export const frettingArgument = lazy((value: unknown) =>
+  Array.isArray(value)
+    ? array(number().integer().min(0).nullable().defined()).min(1).max(MAX_STRINGS).required()
+    : string().defined(({ path }) => `${path}: write frets, thick to thin, like 'x 5 7 7 x x'`),
+);
+export type FrettingArgument = string | Fretting;
 
 export const fretsArgument = number().integer().min(1).max(MAX_FRETS);
 
@@ -105,6 +113,12 @@ export function toNeck(args: {
       : tuning;
   }
   return makeNeck({ ...withoutUndefined(args.guitar), midi: args.tuning, frets: args.frets });
+}
+
+/** A fretting that fits the neck. */
+export function toFretting(neck: Neck, argument: FrettingArgument): Result<Fretting> {
+  const read = typeof argument === "string" ? readFretting(argument) : success(argument);
+  return read.ok ? checkFretting(neck, read.value) : read;
 }
 
 export function toRoot(root: string | number): Note {

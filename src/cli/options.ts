@@ -6,7 +6,7 @@ export interface Options {
 }
 
 /** These are words, whatever they look like. */
-const TEXT_OPTIONS = new Set(["text", "school"]);
+const TEXT_OPTIONS = new Set(["text", "school", "fretting"]);
 
 /** These are lists, even of one. */
 const LIST_OPTIONS = new Set(["stack", "pitchClasses"]);
@@ -28,10 +28,15 @@ export function readOptions(words: readonly string[]): Result<Options> {
     }
     const value = attached ?? words[++index];
     if (value === undefined) return failure(name, `--${name} needs a value`);
-    const read = TEXT_OPTIONS.has(name) ? value : readValue(value);
+    const read = isText(name, value) ? value : readValue(value);
     args[name] = LIST_OPTIONS.has(name) && typeof read === "number" ? [read] : read;
   }
   return success({ json, args });
+}
+
+/** A fretting may be a JSON array too. */
+function isText(name: string, value: string): boolean {
+  return TEXT_OPTIONS.has(name) && !value.startsWith("[");
 }
 
 function readValue(text: string): unknown {

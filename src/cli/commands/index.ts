@@ -1,6 +1,8 @@
 import { type Command } from "../command";
+import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";
 import { frettingsCommand } from "./frettings";
+import { nameCommand } from "./name";
 import { positionsCommand } from "./positions";
 import { retuneCommand } from "./retune";
 import { tuningCommand } from "./tuning";
@@ -10,7 +12,9 @@ export const COMMANDS: readonly Command[] = [
   retuneCommand,
   positionsCommand,
   frettingsCommand,
+  fingersCommand,
   fingeringsCommand,
+  nameCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

@@ -9,5 +9,6 @@ export {
   type Fretting,
   type ReachLimit,
 } from "./fretting";
+export { readFretting } from "./readFretting";
 export { checkToneSet, findSetFrettings, type ToneSet } from "./setFrettings";
 export { findStackFrettings } from "./stackFrettings";

@@ -1,10 +1,18 @@
-import { type Fretting } from "../fretting";
+import { checkFretting, type Fretting } from "../fretting";
 import { type Neck } from "../neck";
 import { assignFingers, type Press, type ReachRule } from "./assign";
 import { readSilence } from "./dampers";
 import { planDamping, type DampingPlan } from "./damping";
 import { effortTerms, totalEffort, type EffortTerms } from "./effort";
-import { DEFAULT_HAND, DEFAULT_SCHOOL, type Finger, type Hand, type School } from "./hand";
+import { success, type Result } from "../result";
+import {
+  checkHand,
+  DEFAULT_HAND,
+  DEFAULT_SCHOOL,
+  type Finger,
+  type Hand,
+  type School,
+} from "./hand";
 import { reachMm } from "./reach";
 
 /** A fretting with a finger on every fretted string. */
@@ -25,6 +33,19 @@ export interface Fingering {
 export interface Player {
   readonly hand?: Hand | undefined;
   readonly school?: School | undefined;
+}
+
+/** `rankFingers` for what a person wrote: the problem names what does not fit the neck or no hand has. */
+export function fingerFretting(
+  neck: Neck,
+  fretting: Fretting,
+  player: Player = {},
+): Result<readonly Fingering[]> {
+  const fitting = checkFretting(neck, fretting);
+  if (!fitting.ok) return fitting;
+  const hand = checkHand(player.hand ?? DEFAULT_HAND);
+  if (!hand.ok) return hand;
+  return success(rankFingers(neck, fretting, player));
 }
 
 /**

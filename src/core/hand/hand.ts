@@ -1,3 +1,5 @@
+import { failure, success, type Result } from "../result";
+
 /** A fretting finger: 1 index, 2 middle, 3 ring, 4 little, T thumb round the neck. */
 export type Finger = 1 | 2 | 3 | 4 | "T";
 
@@ -21,6 +23,20 @@ export const HIGHEST_SPAN_MM = 300;
 export const REFERENCE_SPAN_MM = 150;
 
 export const DEFAULT_HAND: Hand = { spanMm: REFERENCE_SPAN_MM, without: [] };
+
+/** A hand that makes sense, or what is wrong with it. */
+export function checkHand(hand: Hand, field = "hand"): Result<Hand> {
+  const { spanMm, without } = hand;
+  if (!(spanMm >= LOWEST_SPAN_MM && spanMm <= HIGHEST_SPAN_MM)) {
+    return failure(
+      `${field}.spanMm`,
+      `${spanMm}: a hand spans ${LOWEST_SPAN_MM} to ${HIGHEST_SPAN_MM} mm`,
+    );
+  }
+  const stray = without.find((exclusion) => !EXCLUSIONS.includes(exclusion));
+  if (stray === undefined) return success(hand);
+  return failure(`${field}.without`, `'${stray}': leave out any of ${EXCLUSIONS.join(", ")}`);
+}
 
 /** The usual ways to finger a five; a school changes the order of answers, never the answers. */
 export const SCHOOLS = [

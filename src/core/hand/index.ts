@@ -2,9 +2,10 @@ export { assignFingers, type Hold, type Press, type ReachRule } from "./assign";
 export { type Damper, type DampingWay } from "./dampers";
 export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
 export { type EffortTerms } from "./effort";
-export { fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
+export { fingerFretting, fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
 export { findGrips, rankGrips, type Grip } from "./grip";
 export {
+  checkHand,
   DEFAULT_HAND,
   DEFAULT_SCHOOL,
   EXCLUSIONS,

@@ -21,4 +21,11 @@ export {
   spellPitchClass,
   type Accidentals,
 } from "./spelling";
-export { A4_HZ, centsOver, frequencyHz, HIGHEST_A4_HZ, LOWEST_A4_HZ, nearestMidi } from "./frequency";
+export {
+  A4_HZ,
+  centsOver,
+  frequencyHz,
+  HIGHEST_A4_HZ,
+  LOWEST_A4_HZ,
+  nearestMidi,
+} from "./frequency";
