@@ -92,7 +92,10 @@ export function planDamping(silence: Silence, presses: readonly Press[]): Dampin
       silent.push({ string, first: undamped(silence, string), second: first, clearOf: null });
     }
   }
-  if (silence.hasInner) silent.sort(byString);
+  if (silence.hasInner) {
+    silent.sort(byString);
+    humming = humming.toSorted((a, b) => a - b);
+  }
   return { silent, strumSafe: humming.length === 0, humming, conflicts };
 }
 

@@ -12,12 +12,7 @@ export function transform({ re, im }: Complex): void {
   const size = re.length;
   if (size < 1 || (size & (size - 1)) !== 0) throw new RangeError(`${size} is no power of two`);
   reverseBits(re, im);
-  const cosines = new Float64Array(size / 2);
-  const sines = new Float64Array(size / 2);
-  for (let k = 0; k < size / 2; k++) {
-    cosines[k] = Math.cos((2 * Math.PI * k) / size);
-    sines[k] = -Math.sin((2 * Math.PI * k) / size);
-  }
+  const { cosines, sines } = turnsOf(size);
   for (let half = 1; half < size; half *= 2) {
     const step = size / (2 * half);
     for (let start = 0; start < size; start += 2 * half) {
@@ -39,6 +34,23 @@ export function transform({ re, im }: Complex): void {
       }
     }
   }
+}
+
+interface Turns {
+  readonly cosines: Float64Array;
+  readonly sines: Float64Array;
+}
+
+/** The turns of each length are worked out once. */
+const knownTurns = new Map<number, Turns>();
+
+function turnsOf(size: number): Turns {
+  const known = knownTurns.get(size);
+  if (known) return known;
+  const angles = Float64Array.from({ length: size / 2 }, (_, k) => (-2 * Math.PI * k) / size);
+  const made = { cosines: angles.map(Math.cos), sines: angles.map(Math.sin) };
+  knownTurns.set(size, made);
+  return made;
 }
 
 function reverseBits(re: Float64Array, im: Float64Array): void {
