@@ -7,6 +7,7 @@ import {
   alongReachMm,
   bruteForceStack,
   checkFretting,
+  readFretting,
   checkToneSet,
   compareFrettings,
   findSetFrettings,
@@ -187,6 +188,19 @@ describe("bad input names what is wrong", () => {
   ])("%j", (fretting, reason) => {
     const checked = checkFretting(neck, fretting);
     expect(checked.ok ? "" : checked.problem.message).toMatch(reason);
+  });
+
+  test.each([
+    ["x 5 7 7 x x", [null, 5, 7, 7, null, null]],
+    ["0-2-2-x-0-0", [0, 2, 2, null, 0, 0]],
+    [" X,10,12,12,x,x ", [null, 10, 12, 12, null, null]],
+    ["577xxx", [5, 7, 7, null, null, null]],
+  ])("a fretting is read however it is written: '%s'", (text, frets) => {
+    expect(readFretting(text)).toEqual({ ok: true, value: frets });
+  });
+
+  test.each(["", "x 5 h x", "5 777 x", "x 5 ? x", "-1 2"])("'%s' is no fretting", (text) => {
+    expect(readFretting(text)).toMatchObject({ ok: false, problem: { field: "fretting" } });
   });
 
   test.each([

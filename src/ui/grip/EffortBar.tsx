@@ -1,5 +1,5 @@
 /** Effort that fills the whole bar; harder grips than this are rare and all look full. */
-const FULL_EFFORT = 30;
+const FULL_EFFORT = 45;
 
 /** An effort figure with its length beside it. */
 export function EffortBar({ effort }: { readonly effort: number }) {

@@ -21,6 +21,7 @@ const SCHOOL_NAMES: readonly (readonly [School, string])[] = [
   ["ring and little", "Ring and little"],
   ["ring barre", "Ring finger flat"],
   ["index and little", "Index and little"],
+  ["thumb allowed", "Thumb round the neck"],
 ];
 const ACCIDENTAL_NAMES: readonly (readonly [Accidentals, string])[] = [
   ["mixed", "As charts write"],

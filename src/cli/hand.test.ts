@@ -1,0 +1,112 @@
+import { describe, expect, test } from "@jest/globals";
+import { answerLine } from "./batch";
+import { findCommand } from "./commands";
+import { readOptions } from "./options";
+
+const ask = (command: string, args: unknown): unknown =>
+  JSON.parse(answerLine(JSON.stringify({ command, args })));
+
+const x = null;
+const five = { tuning: "standard", fretting: [x, 3, 5, 5, x, x] };
+
+interface Fingers {
+  readonly playable: boolean;
+  readonly fingerings: readonly {
+    readonly fingers: readonly (number | string)[];
+    readonly effort: number;
+    readonly terms: Readonly<Record<string, number>>;
+    readonly damping: readonly { readonly string: number; readonly first: { by: string } }[];
+    readonly strumSafe: boolean;
+  }[];
+}
+
+const fingersOf = (args: object): Fingers => {
+  const answer = ask("fingers", { ...five, ...args }) as { result: Fingers };
+  return answer.result;
+};
+
+describe("fingers", () => {
+  test("best first, with effort, terms, damping and whether all strings may be struck", () => {
+    const { playable, fingerings } = fingersOf({});
+    expect(playable).toBe(true);
+    const efforts = fingerings.map(({ effort }) => effort);
+    expect([...efforts].sort((a, b) => a - b)).toEqual(efforts);
+    const [best] = fingerings;
+    expect(best).toMatchObject({ fingers: [0, 1, 3, 4, 0, 0], strumSafe: true });
+    const sum = Object.values(best?.terms ?? {}).reduce((total, term) => total + term, 0);
+    expect(sum).toBeCloseTo(best?.effort ?? NaN, 9);
+    expect(best?.damping.map(({ string, first }) => [string, first.by])).toEqual([
+      [0, "tip"],
+      [4, "underside"],
+      [5, "underside"],
+    ]);
+  });
+
+  test("the thumb is written T, and what no hand reaches is not playable", () => {
+    const thumb = fingersOf({ fretting: "1 3 3 2 1 1", school: "thumb allowed" });
+    expect(thumb.fingerings[0]?.fingers).toEqual(["T", 3, 4, 2, 1, 1]);
+    expect(fingersOf({ fretting: "1 8 x x x x" })).toEqual({ playable: false, fingerings: [] });
+  });
+
+  test.each([
+    [{ ...five, fretting: [1, 2, 3] }, "fretting"],
+    [{ ...five, fretting: [30, x, x, x, x, x] }, "fretting"],
+    [{ ...five, fretting: "x 3 H 5 x x" }, "fretting"],
+    [{ ...five, fretting: "" }, "fretting"],
+    [{ ...five, fretting: [x, -3, 5, 5, x, x] }, "fretting[1]"],
+    [{ ...five, fretting: [x, 3.5, 5, 5, x, x] }, "fretting[1]"],
+    [{ ...five, fretting: undefined }, "fretting"],
+    [{ ...five, hand: { spanMm: -150 } }, "hand.spanMm"],
+    [{ ...five, hand: { without: ["nose"] } }, "hand.without[0]"],
+    [{ ...five, school: "none" }, "school"],
+  ])("bad input names its argument: %j", (args, field) => {
+    expect(ask("fingers", args)).toMatchObject({ ok: false, error: { field } });
+  });
+
+  test("reads on a terminal", () => {
+    const command = findCommand("fingers");
+    const answer = command?.run(five);
+    const text = answer?.ok ? command?.print(answer.value as never) : "";
+    expect(text?.split("\n")[0]).toMatch(
+      /^013400 +\d+\.\d +60 mm +strum-safe \(silent: 6 tip of 1, 2 underside of 1, 1 underside of 1\)$/,
+    );
+  });
+});
+
+describe("name", () => {
+  test.each([
+    ["5 5 5 x x x", "drop D", "G5", [43, 50, 55], [0, 7, 12]],
+    ["3 3 x x x x", "standard", "C5/G", [43, 48], [-5, 0]],
+    ["x-5-7-7-6-x", "standard", "Dm", [50, 57, 62, 65], [0, 7, 12, 15]],
+    ["x x x 0 x 3", "standard", "G octave", [55, 67], [0, 12]],
+    ["022x00", "standard", "E5", [40, 47, 52, 59, 64], [0, 7, 12, 19, 24]],
+  ])("%s in %s is %s", (fretting, tuning, name, pitches, intervals) => {
+    expect(ask("name", { tuning, fretting })).toEqual({
+      ok: true,
+      result: { name, pitches, intervals },
+    });
+  });
+
+  test("a root decides how the notes are read", () => {
+    expect(ask("name", { ...five, root: "C" })).toMatchObject({ result: { name: "C5" } });
+    expect(ask("name", { ...five, root: "G" })).toMatchObject({
+      result: { intervals: [-7, 0, 5] },
+    });
+  });
+
+  test("silence has no name; a bad root is named", () => {
+    const silent = { tuning: "standard", fretting: "xxxxxx" };
+    expect(ask("name", silent)).toMatchObject({ ok: false, error: { field: "fretting" } });
+    expect(ask("name", { ...five, root: "H" })).toMatchObject({ error: { field: "root" } });
+  });
+});
+
+test("a fretting on the command line is text, or a JSON array", () => {
+  const fretting = (value: string) => {
+    const read = readOptions(["--fretting", value]);
+    return read.ok ? read.value.args.fretting : read.problem;
+  };
+  expect(fretting("022100")).toBe("022100");
+  expect(fretting("1,3,3")).toBe("1,3,3");
+  expect(fretting("[null,3]")).toEqual([null, 3]);
+});
