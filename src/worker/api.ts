@@ -1,7 +1,8 @@
 import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
 import { findGrips, type Grip, type Player } from "@/core/hand";
 import { type Neck } from "@/core/neck";
-import { type Note } from "@/core/pitch";
+import { type Midi, type Note } from "@/core/pitch";
+import { describeSound, type Sound, type SoundOptions } from "@/core/sound";
 import { type Stack } from "@/core/stack";
 
 /** What the page asks the worker. Values in, values out; a caller awaits a function. */
@@ -9,6 +10,11 @@ export const computeApi = {
   /** Every playable grip of a stack on a neck, easiest first. */
   grips(neck: Neck, root: Note, stack: Stack, player: Player): readonly Grip[] {
     return findGrips(neck, root, stack, player);
+  },
+
+  /** How pitches sound together; null where nothing sounds. */
+  sound(pitches: readonly Midi[], options: SoundOptions): Sound | null {
+    return describeSound(pitches, options);
   },
 
   /** The same chord on several necks, each with its easiest grips. */

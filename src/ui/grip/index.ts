@@ -4,3 +4,6 @@ export { FingerChoice } from "./FingerChoice";
 export { fingersText, FretText, spokenFretting } from "./FretText";
 export { GripDiagram } from "./GripDiagram";
 export { GripList } from "./GripList";
+export { ReachScale } from "./ReachScale";
+export { Silence } from "./Silence";
+export { SoundLines } from "./SoundLines";

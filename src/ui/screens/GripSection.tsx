@@ -3,6 +3,7 @@ import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Fingering, type Grip } from "@/core/hand";
 import { EffortParts, FingerChoice, FretText, GripDiagram, GripList } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { GripReasons } from "./GripReasons";
 import { type GripAnswer } from "./useGrips";
 
 interface GripSectionProps {
@@ -86,6 +87,7 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
             <EffortParts fingering={fingering} />
           </div>
+          <GripReasons map={map} fingering={fingering} />
         </section>
       )}
     </div>

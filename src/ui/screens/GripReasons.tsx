@@ -1,0 +1,36 @@
+import { memo, useCallback, useMemo } from "react";
+import { soundingMidi } from "@/core/fretting";
+import { DEFAULT_HAND, gradeReach, type Fingering } from "@/core/hand";
+import { ReachScale, Silence, SoundLines } from "@/ui/grip";
+import { useComputed, useWorkspace } from "@/ui/workspace";
+import { compute } from "@/worker/client";
+import { type ChordMap } from "./useGrips";
+
+interface GripReasonsProps {
+  readonly map: ChordMap;
+  readonly fingering: Fingering;
+}
+
+/** Why a grip is as easy, as quiet and as clear as it is: silence, reach and sound side by side. */
+export const GripReasons = memo(function GripReasons({ map, fingering }: GripReasonsProps) {
+  const { neck, names, player } = map;
+  const { a4Hz } = useWorkspace().profile;
+  const { fretting, presses, damping } = fingering;
+  const reach = useMemo(
+    () => gradeReach(neck, fretting, presses, player.hand ?? DEFAULT_HAND),
+    [neck, fretting, presses, player.hand],
+  );
+  const { value: sound } = useComputed(
+    useCallback(
+      () => compute().sound(soundingMidi(neck, fretting), { a4Hz }),
+      [neck, fretting, a4Hz],
+    ),
+  );
+  return (
+    <div className="grid gap-x-8 gap-y-4 sm:col-span-2 sm:grid-cols-2">
+      <Silence damping={damping} strings={neck.midi.length} />
+      <ReachScale reach={reach} />
+      {sound && <SoundLines sound={sound} pitch={names.pitch} />}
+    </div>
+  );
+});
