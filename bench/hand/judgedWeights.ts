@@ -73,6 +73,7 @@ export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
   "23 past the barre": 0,
   "24 past the barre": 0,
   "34 past the barre": 0,
+  "finger 3 alone on the thinnest past a barre": 0,
   "string skipped on one fret": 0.5,
   "arch 1": 1.5,
   "arch 2": 1.5,

@@ -47,6 +47,7 @@ const BENT_BACK_BESIDE = numberOf("barre of another finger right beside a lower 
 const REACH_MM = numberOf("reach per mm");
 const STRETCH_MM = numberOf("stretch per mm");
 const ACROSS_MM = numberOf("across per mm");
+const RING_PAST_BARRE = numberOf("finger 3 alone on the thinnest past a barre");
 const SKIPPED = numberOf("string skipped on one fret");
 const ACCESS_FRET = numberOf("fret beyond the body");
 
@@ -110,6 +111,7 @@ export function countParts(
       countPair(before.finger, before.hold, press.finger, press.hold, count);
     before = press;
   }
+  countPastBarre(fretting, presses, count);
   countDistances(neck, presses, hand, count);
 }
 
@@ -179,6 +181,16 @@ function countPair(
   }
   if (lowerHold.strings.length > 1 && higherHold.thickest > lowerHold.thinnest) {
     count(PAST_BARRE[pair] ?? 0, 1);
+  }
+}
+
+/** Two frets past an index bar, the thinnest string is the little finger's rather than the ring's. */
+function countPastBarre(fretting: Fretting, presses: readonly Press[], count: CountPart): void {
+  const last = presses[presses.length - 1];
+  if (last?.finger !== 3 || last.hold.thickest !== fretting.length - 1) return;
+  for (const { finger, hold } of presses) {
+    if (finger !== 1 || hold.strings.length < 2 || last.hold.fret - hold.fret < 2) continue;
+    count(RING_PAST_BARRE, 1);
   }
 }
 
