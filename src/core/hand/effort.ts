@@ -21,11 +21,11 @@ export interface EffortTerms extends Readonly<Record<Term, number>> {
 
 /** Points for a silent string between sounding ones, by what damps it (judgements). */
 const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
-  underside: 2,
-  "lying over": 2,
-  tip: 4,
-  leaning: 5,
-  nothing: 8,
+  underside: 3,
+  "lying over": 3,
+  tip: 6,
+  leaning: 8,
+  nothing: 12,
 };
 /** Points for a silent string that the pick must miss (a judgement). */
 const PICK_MUST_MISS = 0.5;

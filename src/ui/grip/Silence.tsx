@@ -1,4 +1,4 @@
-import { type DampingPlan } from "@/core/hand";
+import { type DampingConflict, type DampingPlan } from "@/core/hand";
 import { conflictText, dampingLines, strumText } from "./reasonWords";
 
 interface SilenceProps {
@@ -22,11 +22,18 @@ export function Silence({ damping, strings }: SilenceProps) {
           </div>
         ))}
       </dl>
-      {damping.conflicts.map((conflict) => (
+      {unsolved(damping).map((conflict) => (
         <p key={JSON.stringify(conflict)} className="mt-1 text-[16px] text-muted">
           {conflictText(conflict, strings)}
         </p>
       ))}
     </section>
+  );
+}
+
+/** Conflicts that leave a string sounding; the others are settled by the second choice. */
+function unsolved({ conflicts, humming }: DampingPlan): readonly DampingConflict[] {
+  return conflicts.filter((conflict) =>
+    humming.includes(conflict.kind === "two jobs" ? conflict.strings[1] : conflict.string),
   );
 }

@@ -27,7 +27,7 @@ export const GripReasons = memo(function GripReasons({ map, fingering }: GripRea
     ),
   );
   return (
-    <div className="grid gap-x-8 gap-y-4 sm:col-span-2 sm:grid-cols-2">
+    <div className="grid gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 lg:col-span-2">
       <Silence damping={damping} strings={neck.midi.length} />
       <ReachScale reach={reach} />
       {sound && <SoundLines sound={sound} pitch={names.pitch} />}

@@ -87,9 +87,9 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
             <EffortParts fingering={fingering} />
           </div>
-          <GripReasons map={map} fingering={fingering} />
         </section>
       )}
+      {grip && fingering && <GripReasons map={map} fingering={fingering} />}
     </div>
   );
 });
