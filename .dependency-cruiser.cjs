@@ -13,6 +13,7 @@ const CORE_ORDER = [
   "hand",
   "sound",
   "reasons",
+  "listing",
   "motion",
   "chart",
   "route",

@@ -149,3 +149,43 @@ for (const width of [390, 768, 1280]) {
     }
   });
 }
+
+test("the grip says what silences each string, how far it reaches and how it sounds", async ({
+  page,
+}) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: "String 5, fret 3: C, root" }).click();
+  await expect(page.getByRole("heading", { name: "Strum all strings" })).toBeVisible();
+  await expect(page.getByText("index tip; or thumb")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "60 mm, comfortable" })).toBeVisible();
+  await expect(page.getByText("index to ring 60 mm; easy to 66, limit 102")).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^Weight \d+, clarity \d+$/ })).toBeVisible();
+  await expect(page.getByText("C2 implied, 65 Hz")).toBeVisible();
+});
+
+test("the list can be put in another order and narrowed, and says what to loosen", async ({
+  page,
+}) => {
+  await openNeck(page);
+  const order = page.getByRole("combobox", { name: "Order of the grips" });
+  await order.selectOption("lowest first");
+  await expect(grips(page).first()).toContainText("C3 G3 C4");
+  await expect(order.getByRole("option")).toHaveCount(5);
+
+  await page.getByRole("button", { name: "Filter" }).click();
+  const filters = page.getByRole("group", { name: "Filters" });
+  await filters.getByLabel("Open strings").selectOption("with");
+  await expect(page.getByText(/^\d+ of 21 playable grips$/)).toBeVisible();
+  await filters.getByLabel("Frets").selectOption("16 to 20");
+  await filters.getByLabel("Fingers").selectOption("one");
+  await expect(page.getByText("0 of 21 playable grips")).toBeVisible();
+  const loosen = page.getByRole("button", { name: /^Without “.+”: \d+$/ }).first();
+  const promised = Number(/(\d+)$/.exec((await loosen.textContent()) ?? "")?.[1]);
+  await loosen.click();
+  await expect(page.getByText(`${promised} of 21 playable grips`)).toBeVisible();
+
+  await filters.getByRole("button", { name: "Clear" }).click();
+  await expect(page.getByText("21 playable grips")).toBeVisible();
+  await page.keyboard.press("s");
+  await expect(page.getByRole("button", { name: "Drop: strum-safe" })).toBeVisible();
+});

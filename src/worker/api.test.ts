@@ -1,7 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import { makeNeck, type Neck } from "@/core/neck";
+import { NO_FILTER, type Listing } from "@/core/listing";
 import { computeApi } from "./api";
 
+const EASIEST: Listing = { filter: NO_FILTER, order: "effort" };
 const C = { letter: "C", accidental: 0 } as const;
 
 const neckOf = (midi: readonly number[]): Neck => {
@@ -15,9 +17,24 @@ const dropD = neckOf([38, 45, 50, 55, 59, 64]);
 
 describe("what the page asks the worker", () => {
   test("answers are plain values that survive the way to the page", () => {
-    const grips = computeApi.grips(dropD, C, [0, 7, 12], {});
-    expect(structuredClone(grips)).toEqual(grips);
-    expect(grips[0]).toMatchObject({ fretting: [10, 10, 10, null, null, null], name: "C5" });
+    const listed = computeApi.grips(dropD, C, [0, 7, 12], {}, EASIEST);
+    expect(structuredClone(listed)).toEqual(listed);
+    const five = { fretting: [10, 10, 10, null, null, null], name: "C5" };
+    expect(listed.grips[0]).toMatchObject(five);
+    expect(listed.total).toBe(listed.grips.length);
+    const sound = computeApi.sound([40, 47], {});
+    expect(structuredClone(sound)).toEqual(sound);
+  });
+
+  test("a filter and an order are applied to all there is", () => {
+    const ask = (listing: Partial<Listing>) =>
+      computeApi.grips(standard, C, [0, 7, 12], {}, { ...EASIEST, ...listing });
+    const safe = ask({ filter: { ...NO_FILTER, strumSafe: true } });
+    expect(safe.grips.length).toBeLessThan(safe.total);
+    expect(safe.loosenings).toEqual([
+      { filter: "strumSafe", count: safe.total - safe.grips.length },
+    ]);
+    expect(Math.min(...(ask({ order: "lowest" }).grips[0]?.midi ?? []))).toBe(48);
   });
 
   test("several necks are answered in the order asked, whatever that is", () => {

@@ -1,5 +1,6 @@
 import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
-import { findGrips, type Grip, type Player } from "@/core/hand";
+import { findGrips, type Player } from "@/core/hand";
+import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { type Midi, type Note } from "@/core/pitch";
 import { describeSound, type Sound, type SoundOptions } from "@/core/sound";
@@ -7,9 +8,9 @@ import { type Stack } from "@/core/stack";
 
 /** What the page asks the worker. Values in, values out; a caller awaits a function. */
 export const computeApi = {
-  /** Every playable grip of a stack on a neck, easiest first. */
-  grips(neck: Neck, root: Note, stack: Stack, player: Player): readonly Grip[] {
-    return findGrips(neck, root, stack, player);
+  /** The playable grips of a stack on a neck that pass the filter, in the order asked. */
+  grips(neck: Neck, root: Note, stack: Stack, player: Player, listing: Listing): ListedGrips {
+    return listGrips(neck, findGrips(neck, root, stack, player), listing, player.hand);
   },
 
   /** How pitches sound together; null where nothing sounds. */

@@ -4,6 +4,8 @@ export { FingerChoice } from "./FingerChoice";
 export { fingersText, FretText, spokenFretting } from "./FretText";
 export { GripDiagram } from "./GripDiagram";
 export { GripList } from "./GripList";
+export { ListControls } from "./ListControls";
+export { conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
 export { ReachScale } from "./ReachScale";
 export { Silence } from "./Silence";
 export { SoundLines } from "./SoundLines";

@@ -1,7 +1,18 @@
 import { memo } from "react";
 import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Fingering, type Grip } from "@/core/hand";
-import { EffortParts, FingerChoice, FretText, GripDiagram, GripList } from "@/ui/grip";
+import { type GripFilter, type GripOrder, type Listing, type Loosening } from "@/core/listing";
+import {
+  conditionText,
+  EffortParts,
+  FingerChoice,
+  FretText,
+  GripDiagram,
+  GripList,
+  ListControls,
+  ORDER_NAMES,
+  withoutCondition,
+} from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { GripReasons } from "./GripReasons";
 import { type GripAnswer } from "./useGrips";
@@ -14,15 +25,21 @@ interface GripSectionProps {
   readonly pinned: boolean;
   readonly onTake: (grip: Grip, way?: Fingering) => void;
   readonly onTogglePin: () => void;
+  readonly listing: Listing;
+  /** The orders that make sense now. */
+  readonly orders: readonly GripOrder[];
+  /** The note on the neck that was tapped last. */
+  readonly tapped: GripFilter["through"];
+  readonly onList: (part: Partial<Listing>) => void;
 }
 
 /** Beside each other: every grip of the chord, and the chosen one close up with its reasons. */
 export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { answer, inFront, isCurrent, pinned, onTake, onTogglePin } = props;
-  const { map, grips, index, grip, ways, fingering } = answer;
-  const { neck, root, names, leftHanded, tuningName } = map;
+  const { listing, orders, tapped, onList } = props;
+  const { map, grips, total, loosenings, index, grip, ways, fingering } = answer;
+  const { neck, root, names, leftHanded, tuningName, chordName } = map;
   const [easiest] = grips;
-  const chordName = easiest ? names.chord(easiest.midi) : "This chord";
   return (
     <div
       className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]"
@@ -35,17 +52,37 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
           </h2>
           <p className="text-muted" aria-live="polite">
             <NoteText>
-              {countText(grips.length, names.shift === 0 ? undefined : easiest?.name)}
+              {countText(grips.length, total, names.shift === 0 ? undefined : easiest?.name)}
             </NoteText>
           </p>
         </div>
+        {total > 0 && (
+          <ListControls
+            order={listing.order}
+            filter={listing.filter}
+            strings={neck.midi.length}
+            frets={neck.frets}
+            orders={orders}
+            tapped={tapped}
+            onOrder={(order) => onList({ order })}
+            onFilter={(filter) => onList({ filter })}
+          />
+        )}
+        {grips.length === 0 && loosenings.length > 0 && (
+          <Loosenings
+            loosenings={loosenings}
+            filter={listing.filter}
+            strings={neck.midi.length}
+            onFilter={(filter) => onList({ filter })}
+          />
+        )}
         {grips.length > 0 && (
           <GripList
             grips={grips}
             root={root}
             chosen={inFront ? index : -1}
             onChoose={onTake}
-            label={`Grips of ${spokenNotes(chordName)}, easiest first`}
+            label={`Grips of ${spokenNotes(chordName)}, ${ORDER_NAMES[listing.order]}`}
           />
         )}
       </section>
@@ -94,9 +131,37 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
   );
 });
 
+interface LooseningsProps {
+  readonly loosenings: readonly Loosening[];
+  readonly filter: GripFilter;
+  readonly strings: number;
+  readonly onFilter: (filter: GripFilter) => void;
+}
+
+/** Where nothing passes: which condition to drop, and what that brings back. */
+function Loosenings({ loosenings, filter, strings, onFilter }: LooseningsProps) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      {loosenings.map(({ filter: name, count }) => (
+        <button
+          key={name}
+          type="button"
+          className="button"
+          onClick={() => onFilter(withoutCondition(filter, name))}
+        >
+          {`Without “${conditionText(filter, name, strings)}”: ${count}`}
+        </button>
+      ))}
+    </div>
+  );
+}
+
 /** How many grips there are, and what sounds where the chord is called by its shape. */
-function countText(count: number, sounding: string | undefined): string {
-  if (count === 0) return "no playable grip; try another stack or tuning";
-  const grips = count === 1 ? "1 playable grip" : `${count} playable grips, easiest first`;
+function countText(count: number, total: number, sounding: string | undefined): string {
+  if (total === 0) return "no playable grip; try another stack or tuning";
+  const grips =
+    count < total
+      ? `${count} of ${total} playable grips`
+      : `${total} playable ${total === 1 ? "grip" : "grips"}`;
   return sounding === undefined ? grips : `sounds ${sounding}, ${grips}`;
 }

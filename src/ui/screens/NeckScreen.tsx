@@ -12,6 +12,7 @@ import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
 import { useAfterPaint } from "./useAfterPaint";
 import { useGrips } from "./useGrips";
+import { useListing } from "./useListing";
 
 const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
   degree: "Degree",
@@ -24,8 +25,11 @@ export function NeckScreen() {
   const { guitar, choice, choose, pins, pin, unpin, profile } = useWorkspace();
   const { stack, labels } = choice;
   const [mapOnly, setMapOnly] = useState(false);
-  const { map, answer, isCurrent, failed } = useGrips();
+  const { listing, orders, list, nextOrder } = useListing();
+  const [tapped, setTapped] = useState<DegreePosition | null>(null);
+  const { map, answer, isCurrent, failed } = useGrips(listing);
   const { grip, fingering } = answer ?? {};
+  const { filter } = listing;
   const inFront = map === answer?.map && !mapOnly && Boolean(grip);
   const shown = useMemo(
     (): ShownGrip | null =>
@@ -40,9 +44,11 @@ export function NeckScreen() {
     setMapOnly(false);
     choose({ chosen: { fretting: way.fretting, fingers: way.fingers } });
   });
-  const takeThrough = useEvent(({ string, fret }: DegreePosition) =>
-    take(answer?.grips.find((candidate) => candidate.fretting[string] === fret)),
-  );
+  const takeThrough = useEvent((position: DegreePosition) => {
+    setTapped(position);
+    const { string, fret } = position;
+    take(answer?.grips.find((candidate) => candidate.fretting[string] === fret));
+  });
   const step = (by: number) => {
     const { grips = [], index = 0 } = answer ?? {};
     take(grips[Math.max(0, Math.min(index + by, grips.length - 1))]);
@@ -82,6 +88,8 @@ export function NeckScreen() {
     PageUp: () => step(-1),
     Enter: togglePin,
     Escape: () => setMapOnly(!mapOnly),
+    o: nextOrder,
+    s: () => list({ filter: { ...filter, strumSafe: !filter.strumSafe } }),
     m: () => choose({ labels: following(MARK_LABELS, labels) }),
     n: () => {
       if (grip && fingering && answer) take(grip, following(answer.ways, fingering));
@@ -134,6 +142,10 @@ export function NeckScreen() {
           pinned={pinned !== undefined}
           onTake={take}
           onTogglePin={togglePin}
+          listing={listing}
+          orders={orders}
+          tapped={tapped}
+          onList={list}
         />
       )}
       <PinStrip />

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
+import { type ListedGrips, type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
-import { type Note } from "@/core/pitch";
+import { pitchClassOf, type Note } from "@/core/pitch";
 import { findStackPositions, type DegreePosition } from "@/core/stack";
 import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
 import { compute } from "@/worker/client";
@@ -16,13 +17,19 @@ export interface ChordMap {
   readonly leftHanded: boolean;
   readonly player: Player;
   readonly tuningName: string;
+  /** The chord as this player calls it, whether or not it can be played. */
+  readonly chordName: string;
   readonly positions: readonly DegreePosition[];
 }
 
 /** The worker's answer for one map; the two are always shown as one. */
 export interface GripAnswer {
   readonly map: ChordMap;
+  /** The grips that pass the filter, in the order asked. */
   readonly grips: readonly Grip[];
+  /** How many there are without a filter, and what each condition keeps out. */
+  readonly total: number;
+  readonly loosenings: readonly Loosening[];
   /** Index of the grip in front, -1 where there is none. */
   readonly index: number;
   readonly grip: Grip | null;
@@ -40,11 +47,14 @@ interface Grips {
   readonly failed: boolean;
 }
 
+/** MIDI number of C4: a chord's name does not depend on its octave. */
+const MIDDLE_OCTAVE = 60;
+
 /** An answer that is there within this time is drawn together with its map, in one go. */
 const PATIENCE_MS = 30;
 
-/** The grips of the chord at hand, and the one the player chose; the easiest where none is. */
-export function useGrips(): Grips {
+/** The grips of the chord at hand, and the one the player chose; the first where none is. */
+export function useGrips(listing: Listing): Grips {
   const { neck, root, tuning, guitar, choice, profile } = useWorkspace();
   const names = useNames();
   const { stack, chosen } = choice;
@@ -57,6 +67,7 @@ export function useGrips(): Grips {
       leftHanded: guitar.leftHanded,
       player: { hand: profile, school: profile.school },
       tuningName: tuning.name,
+      chordName: names.chord(stack.map((tone) => MIDDLE_OCTAVE + pitchClassOf(root) + tone)),
       positions: findStackPositions(neck, root, stack),
     }),
     [neck, root, names, stack, guitar.leftHanded, profile, tuning.name],
@@ -65,13 +76,13 @@ export function useGrips(): Grips {
     useCallback(
       async () => ({
         map: asked,
-        grips: await compute().grips(asked.neck, asked.root, stack, asked.player),
+        listed: await compute().grips(asked.neck, asked.root, stack, asked.player, listing),
       }),
-      [asked, stack],
+      [asked, stack, listing],
     ),
   );
   const answer = useMemo(
-    () => computed.value && chooseGrip(computed.value.map, computed.value.grips, chosen),
+    () => computed.value && chooseGrip(computed.value.map, computed.value.listed, chosen),
     [computed.value, chosen],
   );
   const isLate = useLate(asked, computed.isCurrent);
@@ -86,9 +97,10 @@ interface ChosenFingering {
 
 function chooseGrip(
   map: ChordMap,
-  grips: readonly Grip[],
+  listed: ListedGrips,
   chosen: ChosenFingering | null,
 ): GripAnswer {
+  const { grips } = listed;
   const key = chosen?.fretting.join();
   const found = grips.findIndex(({ fretting }) => fretting.join() === key);
   const index = found >= 0 || grips.length === 0 ? found : 0;
@@ -96,7 +108,7 @@ function chooseGrip(
   const ways = grip ? rankFingers(map.neck, grip.fretting, map.player) : [];
   const fingers = chosen?.fingers.join();
   const fingering = ways.find((way) => way.fingers.join() === fingers) ?? ways[0] ?? null;
-  return { map, grips, index, grip, ways, fingering };
+  return { ...listed, map, index, grip, ways, fingering };
 }
 
 /** Whether a question has waited for its answer longer than the player should notice. */

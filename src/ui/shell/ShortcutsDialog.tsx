@@ -9,6 +9,8 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["1", "–", "6"], "Stack"],
     [["↓", "→", "Page down"], "Next grip"],
     [["↑", "←", "Page up"], "Grip before"],
+    [["O"], "Order of the grips"],
+    [["S"], "Only strum-safe grips"],
     [["N"], "Other fingers for this grip"],
     [["Enter"], "Pin or unpin the grip"],
     [["Esc"], "Show the neck without the grip"],

@@ -1,0 +1,111 @@
+import { type Fretting } from "../fretting";
+import { DEFAULT_HAND, gradeReach, type Grip, type Hand } from "../hand";
+import { type Neck } from "../neck";
+
+/** What a player may ask of the grips in a list; null or "any" asks nothing. */
+export interface GripFilter {
+  /** The thickest string that sounds. */
+  readonly bassString: number | null;
+  /** Every fretted note lies between these frets. */
+  readonly frets: readonly [lowest: number, highest: number] | null;
+  readonly openStrings: "any" | "with" | "without";
+  readonly barre: "any" | "with" | "without";
+  /** Only grips of which all strings may be struck. */
+  readonly strumSafe: boolean;
+  /** Only grips within comfortable reach of this hand. */
+  readonly comfortable: boolean;
+  /** At most so many fingers. */
+  readonly mostFingers: number | null;
+  /** Only so many sounding notes. */
+  readonly notes: number | null;
+  /** Only grips that hold this note. */
+  readonly through: { readonly string: number; readonly fret: number } | null;
+}
+
+export type FilterName = keyof GripFilter;
+
+export const NO_FILTER: GripFilter = {
+  bassString: null,
+  frets: null,
+  openStrings: "any",
+  barre: "any",
+  strumSafe: false,
+  comfortable: false,
+  mostFingers: null,
+  notes: null,
+  through: null,
+};
+
+/** How many grips would be there again if one condition were dropped. */
+export interface Loosening {
+  readonly filter: FilterName;
+  readonly count: number;
+}
+
+export interface Filtered {
+  readonly grips: readonly Grip[];
+  /** The conditions that keep grips out, those that keep the most out first. */
+  readonly loosenings: readonly Loosening[];
+}
+
+type Test = (grip: Grip) => boolean;
+
+/** The grips that meet every condition, in their order, and what each condition costs. */
+export function filterGrips(
+  neck: Neck,
+  grips: readonly Grip[],
+  filter: GripFilter,
+  hand: Hand = DEFAULT_HAND,
+): Filtered {
+  const tests = testsOf(neck, filter, hand);
+  const passing: Grip[] = [];
+  const keptOutBy = new Map<FilterName, number>();
+  for (const grip of grips) {
+    const failed = tests.filter(([, test]) => !test(grip));
+    const [only] = failed;
+    if (!only) passing.push(grip);
+    else if (failed.length === 1) keptOutBy.set(only[0], (keptOutBy.get(only[0]) ?? 0) + 1);
+  }
+  const loosenings = [...keptOutBy].map(([name, count]) => ({ filter: name, count }));
+  return { grips: passing, loosenings: loosenings.sort((a, b) => b.count - a.count) };
+}
+
+/** The conditions that ask for something. */
+function testsOf(
+  neck: Neck,
+  filter: GripFilter,
+  hand: Hand,
+): readonly (readonly [FilterName, Test])[] {
+  const { bassString, frets, openStrings, barre, mostFingers, notes, through } = filter;
+  const all: Readonly<Record<FilterName, Test | null>> = {
+    bassString: bassString === null ? null : ({ fretting }) => thickestOf(fretting) === bassString,
+    frets:
+      frets === null
+        ? null
+        : ({ fretting }) =>
+            fretting.every((fret) => !fret || (fret >= frets[0] && fret <= frets[1])),
+    openStrings:
+      openStrings === "any"
+        ? null
+        : ({ fretting }) => fretting.includes(0) === (openStrings === "with"),
+    barre:
+      barre === "any"
+        ? null
+        : ({ best }) =>
+            best.presses.some(({ hold }) => hold.strings.length > 1) === (barre === "with"),
+    strumSafe: filter.strumSafe ? ({ best }) => best.damping.strumSafe : null,
+    comfortable: filter.comfortable
+      ? ({ best }) => gradeReach(neck, best.fretting, best.presses, hand).grade === "comfortable"
+      : null,
+    mostFingers: mostFingers === null ? null : ({ best }) => best.presses.length <= mostFingers,
+    notes: notes === null ? null : ({ midi }) => midi.length === notes,
+    through: through === null ? null : ({ fretting }) => fretting[through.string] === through.fret,
+  };
+  return (Object.entries(all) as [FilterName, Test | null][]).flatMap(([name, test]) =>
+    test ? [[name, test] as const] : [],
+  );
+}
+
+function thickestOf(fretting: Fretting): number {
+  return fretting.findIndex((fret) => fret !== null);
+}

@@ -1,0 +1,35 @@
+import { type Fretting } from "../fretting";
+import { type Grip, type Hand } from "../hand";
+import { type Neck } from "../neck";
+import { type SoundOptions } from "../sound";
+import { filterGrips, type Filtered, type GripFilter } from "./filter";
+import { orderGrips, type GripOrder } from "./order";
+
+/** Which grips of a list to show, and in which order. */
+export interface Listing {
+  readonly filter: GripFilter;
+  readonly order: GripOrder;
+  /** What "nearest" is measured from; without it, from the nut. */
+  readonly anchor?: Fretting | undefined;
+  readonly sound?: SoundOptions | undefined;
+}
+
+export interface ListedGrips extends Filtered {
+  /** How many grips there are without any filter. */
+  readonly total: number;
+}
+
+/** Grips, easiest first, filtered and put in order. */
+export function listGrips(
+  neck: Neck,
+  all: readonly Grip[],
+  { filter, order, anchor, sound }: Listing,
+  hand?: Hand,
+): ListedGrips {
+  const { grips, loosenings } = filterGrips(neck, all, filter, hand);
+  return {
+    grips: orderGrips(grips, order, { neck, anchor, sound }),
+    loosenings,
+    total: all.length,
+  };
+}
