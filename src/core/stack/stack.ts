@@ -10,15 +10,37 @@ export interface NamedStack {
   readonly semitones: Stack;
 }
 
-/** The stacks of the first screen, in the order they are taught (common practice). */
+/** What players call tones more than an octave up; the others keep the name of their degree. */
+const COMPOUND_NAMES: Readonly<Record<number, string>> = {
+  13: "b9",
+  14: "9",
+  17: "11",
+  18: "#11",
+  20: "b13",
+  21: "13",
+};
+
+/** The common stacks, in the order they are taught (common practice). */
 export const STACKS: readonly NamedStack[] = [
-  [0, 7],
-  [0, 7, 12],
-  [-5, 0],
-  [-5, 0, 7],
-  [-5, 0, 4],
-  [0, 12],
-].map((semitones) => ({ name: stackName(semitones), semitones }));
+  named([0, 7]),
+  named([0, 7, 12]),
+  named([-5, 0]),
+  named([-5, 0, 7]),
+  named([-5, 0, 4]),
+  named([0, 12]),
+  named([0, 7, 12, 19]),
+  named([0, 7, 14]),
+  named([0, 5]),
+  named([0, 2, 7]),
+  named([0, 5, 7]),
+  named([0, 6]),
+  // Eight semitones are a flat six elsewhere; in a stack they raise the fifth.
+  named([0, 8], "R #5"),
+];
+
+function named(semitones: Stack, name = stackName(semitones)): NamedStack {
+  return { name, semitones };
+}
 
 const WIDEST_SEMITONES = 6 * SEMITONES_PER_OCTAVE;
 
@@ -27,10 +49,14 @@ export function stackName(stack: Stack): string {
   return stack.map(toneName).join(" ");
 }
 
-/** One tone of a stack: like its degree, but a root one or more octaves up is "8", "15" ... */
+/**
+ * One tone of a stack: like its degree, but a root one or more octaves up is "8", "15" ..., and a
+ * second, fourth or sixth over the octave "9", "11", "13".
+ */
 export function toneName(semitones: number): string {
   const octaves = semitones / SEMITONES_PER_OCTAVE;
-  return Number.isInteger(octaves) && octaves > 0 ? String(1 + 7 * octaves) : degreeName(semitones);
+  if (Number.isInteger(octaves) && octaves > 0) return String(1 + 7 * octaves);
+  return COMPOUND_NAMES[semitones] ?? degreeName(semitones);
 }
 
 /** A stack from whole semitones, put in order. Empty, too many or too wide is a problem. */

@@ -73,8 +73,9 @@ export function NeckScreen() {
   });
 
   const rootShortcuts = useRootShortcuts();
-  const stackShortcuts = STACKS.map(({ semitones }, place): [string, () => void] => [
-    String(place + 1),
+  // The tenth stack is on 0; those after it have no key.
+  const stackShortcuts = STACKS.slice(0, 10).map(({ semitones }, place): [string, () => void] => [
+    String((place + 1) % 10),
     () => choose({ stack: semitones }),
   ]);
   const shortcuts: Shortcuts = {

@@ -6,7 +6,7 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
   Neck: [
     [["A", "–", "G"], "Root"],
     [["]", "["], "Root up, down a half step"],
-    [["1", "–", "6"], "Stack"],
+    [["1", "–", "9", "0"], "Stack; 0 is the tenth"],
     [["↓", "→", "Page down"], "Next grip"],
     [["↑", "←", "Page up"], "Grip before"],
     [["O"], "Order of the grips"],

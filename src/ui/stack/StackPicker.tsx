@@ -1,13 +1,14 @@
 import { memo } from "react";
 import { STACKS, type Stack } from "@/core/stack";
 import { markRole, MarkShape } from "@/ui/neck";
+import { NoteText, spokenNotes } from "@/ui/text";
 import { ChoiceButton } from "@/ui/controls";
 import { useWorkspace } from "@/ui/workspace";
 
 const COLUMN_HEIGHT = 46;
 const MARK_SIZE = 5;
 const LOWEST_TONE = -5;
-const HIGHEST_TONE = 12;
+const HIGHEST_TONE = 19;
 
 /** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
 export const StackPicker = memo(function StackPicker() {
@@ -22,12 +23,14 @@ export const StackPicker = memo(function StackPicker() {
           <ChoiceButton
             key={name}
             pressed={semitones.join() === choice.stack.join()}
-            label={name}
+            label={spokenNotes(name)}
             onPress={() => choose({ stack: semitones })}
             className="flex items-center gap-1.5 pr-2 pl-1.5"
           >
             <StackColumn stack={semitones} />
-            <span className="figures text-[17px] font-semibold">{name}</span>
+            <span className="figures text-[17px] font-semibold">
+              <NoteText>{name}</NoteText>
+            </span>
           </ChoiceButton>
         ))}
       </div>
