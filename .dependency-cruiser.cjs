@@ -14,6 +14,7 @@ const CORE_ORDER = [
   "sound",
   "reasons",
   "listing",
+  "neighbours",
   "motion",
   "chart",
   "route",

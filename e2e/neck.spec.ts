@@ -189,3 +189,22 @@ test("the list can be put in another order and narrowed, and says what to loosen
   await page.keyboard.press("s");
   await expect(page.getByRole("button", { name: "Drop: strum-safe" })).toBeVisible();
 });
+
+test("the grips one step away have a key each", async ({ page }) => {
+  await openNeck(page);
+  await page.getByRole("button", { name: "String 5, fret 3: C, root" }).click();
+  const steps = page.getByRole("region", { name: "One step away" });
+  await expect(steps.getByRole("button", { name: /Thinner strings/ })).toBeVisible();
+  await page.keyboard.press("k");
+  await expect(page.getByRole("option", { selected: true })).toContainText("× 15 17 17 × ×");
+  await expect(steps.getByRole("button", { name: /Down the neck/ })).toBeVisible();
+  await page.keyboard.press("j");
+  await expect(page.getByRole("option", { selected: true })).toContainText("× 3 5 5 × ×");
+  await expect(steps.getByRole("button", { name: /One note less/ })).toBeVisible();
+  await page.keyboard.press("-");
+  await expect(page.getByRole("button", { name: "R 5", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await expect(page.getByRole("option", { selected: true })).toContainText("× 3 5 × × ×");
+});

@@ -1,6 +1,8 @@
 import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
+import { type Fretting } from "@/core/fretting";
 import { findGrips, type Player } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
+import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
 import { type Midi, type Note } from "@/core/pitch";
 import { describeSound, type Sound, type SoundOptions } from "@/core/sound";
@@ -11,6 +13,17 @@ export const computeApi = {
   /** The playable grips of a stack on a neck that pass the filter, in the order asked. */
   grips(neck: Neck, root: Note, stack: Stack, player: Player, listing: Listing): ListedGrips {
     return listGrips(neck, findGrips(neck, root, stack, player), listing, player.hand);
+  },
+
+  /** The grips one step from a grip. */
+  neighbours(
+    neck: Neck,
+    root: Note,
+    stack: Stack,
+    fretting: Fretting,
+    player: Player,
+  ): readonly Neighbour[] {
+    return findNeighbours(neck, root, stack, fretting, player);
   },
 
   /** How pitches sound together; null where nothing sounds. */

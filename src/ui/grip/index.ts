@@ -6,6 +6,7 @@ export { GripDiagram } from "./GripDiagram";
 export { GripList } from "./GripList";
 export { ListControls } from "./ListControls";
 export { conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
+export { NEIGHBOUR_KEYS, NeighbourStrip } from "./NeighbourStrip";
 export { ReachScale } from "./ReachScale";
 export { Silence } from "./Silence";
 export { SoundLines } from "./SoundLines";

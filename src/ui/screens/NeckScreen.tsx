@@ -2,8 +2,10 @@
 
 import { useMemo, useState } from "react";
 import { type Fingering, type Grip } from "@/core/hand";
+import { type Neighbour } from "@/core/neighbours";
 import { STACKS, type DegreePosition } from "@/core/stack";
 import { MARK_LABELS, type MarkLabel, type PinContent } from "@/server/types";
+import { NEIGHBOUR_KEYS, NeighbourStrip } from "@/ui/grip";
 import { NeckView, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
 import { ChoiceButton, useEvent, useShortcuts, type Shortcuts } from "@/ui/controls";
@@ -13,6 +15,7 @@ import { GripSection } from "./GripSection";
 import { useAfterPaint } from "./useAfterPaint";
 import { useGrips } from "./useGrips";
 import { useListing } from "./useListing";
+import { useNeighbours } from "./useNeighbours";
 
 const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
   degree: "Degree",
@@ -72,6 +75,16 @@ export function NeckScreen() {
     else if (content) pin(content);
   });
 
+  const neighbours = useNeighbours(listed);
+  const takeNeighbour = useEvent(({ stack: other, grip: { best } }: Neighbour) => {
+    setMapOnly(false);
+    choose({ stack: other, chosen: { fretting: best.fretting, fingers: best.fingers } });
+  });
+  const neighbourShortcuts = neighbours.map((neighbour): [string, () => void] => [
+    NEIGHBOUR_KEYS[neighbour.kind],
+    () => takeNeighbour(neighbour),
+  ]);
+
   const rootShortcuts = useRootShortcuts();
   // The tenth stack is on 0; those after it have no key.
   const stackShortcuts = STACKS.slice(0, 10).map(({ semitones }, place): [string, () => void] => [
@@ -81,6 +94,7 @@ export function NeckScreen() {
   const shortcuts: Shortcuts = {
     ...rootShortcuts,
     ...Object.fromEntries(stackShortcuts),
+    ...Object.fromEntries(neighbourShortcuts),
     ArrowDown: () => step(1),
     ArrowRight: () => step(1),
     PageDown: () => step(1),
@@ -148,6 +162,9 @@ export function NeckScreen() {
           tapped={tapped}
           onList={list}
         />
+      )}
+      {inFront && neighbours.length > 0 && (
+        <NeighbourStrip neighbours={neighbours} onTake={takeNeighbour} />
       )}
       <PinStrip />
     </div>

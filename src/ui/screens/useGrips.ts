@@ -3,7 +3,7 @@ import { rankFingers, type Fingering, type Grip, type Player } from "@/core/hand
 import { type ListedGrips, type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { findStackPositions, type DegreePosition } from "@/core/stack";
+import { findStackPositions, type DegreePosition, type Stack } from "@/core/stack";
 import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
 import { compute } from "@/worker/client";
 
@@ -11,6 +11,7 @@ import { compute } from "@/worker/client";
 export interface ChordMap {
   readonly neck: Neck;
   readonly root: Note;
+  readonly stack: Stack;
   /** How the player calls the root and its chords. */
   readonly names: Names;
   readonly shownRoot: Note;
@@ -62,6 +63,7 @@ export function useGrips(listing: Listing): Grips {
     (): ChordMap => ({
       neck,
       root,
+      stack,
       names,
       shownRoot: names.shownRoot,
       leftHanded: guitar.leftHanded,

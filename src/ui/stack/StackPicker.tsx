@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { STACKS, type Stack } from "@/core/stack";
+import { stackName, STACKS, type NamedStack, type Stack } from "@/core/stack";
 import { markRole, MarkShape } from "@/ui/neck";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { ChoiceButton } from "@/ui/controls";
@@ -8,18 +8,22 @@ import { useWorkspace } from "@/ui/workspace";
 const COLUMN_HEIGHT = 46;
 const MARK_SIZE = 5;
 const LOWEST_TONE = -5;
-const HIGHEST_TONE = 19;
+const HIGHEST_TONE = 24;
 
 /** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
 export const StackPicker = memo(function StackPicker() {
   const { choice, choose } = useWorkspace();
+  const isCommon = STACKS.some(({ semitones }) => semitones.join() === choice.stack.join());
+  // One note more or less may lead to a stack that is not among the common ones.
+  const own: NamedStack = { name: stackName(choice.stack), semitones: choice.stack };
+  const stacks = isCommon ? STACKS : [...STACKS, own];
   return (
     <div role="group" aria-labelledby="stack-label">
       <span id="stack-label" className="field-label">
         Stack, lowest note first
       </span>
       <div className="flex flex-wrap gap-0.5">
-        {STACKS.map(({ name, semitones }) => (
+        {stacks.map(({ name, semitones }) => (
           <ChoiceButton
             key={name}
             pressed={semitones.join() === choice.stack.join()}

@@ -1,0 +1,109 @@
+import { tonesOverRoot, type Fretting } from "../fretting";
+import { findGrips, type Grip, type Player } from "../hand";
+import { acrossMm, fingertipMm, type Neck } from "../neck";
+import { pitchClassOf, type Note } from "../pitch";
+import { type Stack } from "../stack";
+import { growStack, invertStack, shrinkStack } from "./stacks";
+
+export const NEIGHBOUR_KINDS = [
+  "up the neck",
+  "down the neck",
+  "thinner strings",
+  "thicker strings",
+  "inversion",
+  "one note more",
+  "one note less",
+] as const;
+export type NeighbourKind = (typeof NEIGHBOUR_KINDS)[number];
+
+/** A grip one step from another. */
+export interface Neighbour {
+  readonly kind: NeighbourKind;
+  readonly stack: Stack;
+  readonly grip: Grip;
+}
+
+/**
+ * The grips one step from a grip: the next place up and down the neck on the same strings, the same
+ * chord one string over, its inversion, one note more, one note less; each the nearest there is.
+ */
+export function findNeighbours(
+  neck: Neck,
+  root: Note,
+  stack: Stack,
+  fretting: Fretting,
+  player: Player = {},
+): readonly Neighbour[] {
+  const here = placeOf(neck, fretting);
+  const strings = stringsOf(fretting);
+  const isHere = (grip: Grip) => grip.fretting.join() === fretting.join();
+  const nearest = (kind: NeighbourKind, of: Stack, grips: readonly Grip[]): Neighbour[] => {
+    const [grip] = grips
+      .filter((each) => !isHere(each))
+      .map((each) => ({ each, mm: apartMm(here, placeOf(neck, each.fretting)) }))
+      .sort((a, b) => a.mm - b.mm || a.each.best.effort - b.each.best.effort)
+      .map(({ each }) => each);
+    return grip ? [{ kind, stack: of, grip }] : [];
+  };
+  const ofStack = (kind: NeighbourKind, other: Stack | null): Neighbour[] =>
+    other ? nearest(kind, other, findGrips(neck, root, other, player)) : [];
+
+  // The same grip has the same tones in the same order on its strings.
+  const tones = playedTones(tonesOverRoot(neck, fretting, pitchClassOf(root)));
+  const same = findGrips(neck, root, stack, player).filter(
+    (grip) => playedTones(grip.tones) === tones,
+  );
+  const onStrings = (shift: number) => {
+    const wanted = strings.map((string) => string + shift).join();
+    return same.filter((grip) => stringsOf(grip.fretting).join() === wanted);
+  };
+  const along = (grip: Grip) => placeOf(neck, grip.fretting).alongMm - here.alongMm;
+  return [
+    ...nearest(
+      "up the neck",
+      stack,
+      onStrings(0).filter((grip) => along(grip) > 0),
+    ),
+    ...nearest(
+      "down the neck",
+      stack,
+      onStrings(0).filter((grip) => along(grip) < 0),
+    ),
+    ...nearest("thinner strings", stack, onStrings(1)),
+    ...nearest("thicker strings", stack, onStrings(-1)),
+    ...ofStack("inversion", invertStack(stack)),
+    ...ofStack("one note more", growStack(stack)),
+    ...ofStack("one note less", shrinkStack(stack)),
+  ];
+}
+
+interface Place {
+  readonly alongMm: number;
+  readonly acrossMm: number;
+}
+
+/** Where the hand stands: the mean of its fretted notes; an open grip stands at the nut. */
+function placeOf(neck: Neck, fretting: Fretting): Place {
+  let [alongMm, across, notes] = [0, 0, 0];
+  for (const [string, fret] of fretting.entries()) {
+    if (!fret) continue;
+    alongMm += fingertipMm(neck, string, fret);
+    across += acrossMm(neck, string, fret);
+    notes++;
+  }
+  return notes > 0
+    ? { alongMm: alongMm / notes, acrossMm: across / notes }
+    : { alongMm: 0, acrossMm: 0 };
+}
+
+function apartMm(a: Place, b: Place): number {
+  return Math.hypot(a.alongMm - b.alongMm, a.acrossMm - b.acrossMm);
+}
+
+function playedTones(tones: readonly (number | null)[]): string {
+  return tones.filter((tone) => tone !== null).join();
+}
+
+function stringsOf(fretting: Fretting): readonly number[] {
+  return fretting.flatMap((fret, string) => (fret === null ? [] : [string]));
+}

@@ -1,0 +1,56 @@
+import { type Neighbour, type NeighbourKind } from "@/core/neighbours";
+import { FretText } from "./FretText";
+
+interface NeighbourStripProps {
+  readonly neighbours: readonly Neighbour[];
+  readonly onTake: (neighbour: Neighbour) => void;
+}
+
+/** Each neighbour is one key away. */
+export const NEIGHBOUR_KEYS: Readonly<Record<NeighbourKind, string>> = {
+  "up the neck": "k",
+  "down the neck": "j",
+  "thinner strings": "l",
+  "thicker strings": "h",
+  inversion: "i",
+  "one note more": "+",
+  "one note less": "-",
+};
+
+const NAMES: Readonly<Record<NeighbourKind, string>> = {
+  "up the neck": "Up the neck",
+  "down the neck": "Down the neck",
+  "thinner strings": "Thinner strings",
+  "thicker strings": "Thicker strings",
+  inversion: "Inversion",
+  "one note more": "One note more",
+  "one note less": "One note less",
+};
+
+/** The grips one step from the chosen one, each with its key. */
+export function NeighbourStrip({ neighbours, onTake }: NeighbourStripProps) {
+  return (
+    <section aria-labelledby="neighbours-title">
+      <h2 id="neighbours-title" className="mb-2 text-lg font-semibold">
+        One step away
+      </h2>
+      <div className="flex flex-wrap gap-2">
+        {neighbours.map((neighbour) => (
+          <button
+            key={neighbour.kind}
+            type="button"
+            className="button h-auto flex-col items-start gap-0 px-3 py-1.5"
+            onClick={() => onTake(neighbour)}
+            onMouseDown={(event) => event.preventDefault()}
+          >
+            <span className="flex items-center gap-2 text-[15px] text-muted">
+              <kbd className="key-cap">{NEIGHBOUR_KEYS[neighbour.kind].toUpperCase()}</kbd>
+              {NAMES[neighbour.kind]}
+            </span>
+            <FretText fretting={neighbour.grip.fretting} />
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
