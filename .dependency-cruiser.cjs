@@ -15,6 +15,7 @@ const CORE_ORDER = [
   "reasons",
   "listing",
   "neighbours",
+  "reading",
   "motion",
   "chart",
   "route",

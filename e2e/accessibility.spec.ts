@@ -18,6 +18,20 @@ for (const colorScheme of ["light", "dark"] as const) {
       await expectNoViolations(page);
     });
 
+    test("Name", async ({ page }) => {
+      await page.goto("/name?frets=x-5-7-7-x-x");
+      await expect(page.getByRole("heading", { name: "D5" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("Neck with its filters open", async ({ page }) => {
+      await openNeck(page);
+      await page.getByRole("button", { name: "Filter" }).click();
+      await page.keyboard.press("s");
+      await expect(page.getByRole("button", { name: "Drop: strum-safe" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
     test("Compare", async ({ page }) => {
       await page.goto("/compare");
       await expect(page.getByRole("listitem").first()).toBeVisible();

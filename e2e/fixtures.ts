@@ -39,6 +39,10 @@ export function watchConsole(page: Page): string[] {
 /** The rows of the list of grips. */
 export const grips = (page: Page) => page.getByRole("listbox").getByRole("option");
 
+/** The row of the grip in front. */
+export const chosenGrip = (page: Page) =>
+  page.getByRole("listbox").getByRole("option", { selected: true });
+
 /** Opens the neck and waits until its grips are there. */
 export async function openNeck(page: Page): Promise<void> {
   await page.goto("/");

@@ -1,4 +1,4 @@
-import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
+import { expect, grips, openNeck, takeTuning, test, toRig } from "./fixtures";
 
 test("a smaller hand, no little finger and another school change the answers", async ({ page }) => {
   await openNeck(page);
@@ -13,7 +13,7 @@ test("a smaller hand, no little finger and another school change the answers", a
     "true",
   );
   await page.getByRole("link", { name: "Neck" }).click();
-  await expect(page.getByRole("option").first()).toBeVisible();
+  await expect(grips(page).first()).toBeVisible();
   await expect(count).not.toHaveText(before);
   await expect(page.getByRole("listbox")).not.toContainText("1 3 4");
 });

@@ -1,5 +1,5 @@
 import { type Page } from "@playwright/test";
-import { expect, test } from "./fixtures";
+import { expect, grips, test } from "./fixtures";
 import { PORT } from "./settings";
 
 /** A page of its own, because the browser rightly logs what these tests break. */
@@ -13,7 +13,7 @@ const brokenPage = test.extend<{ broken: Page }>({
 
 brokenPage("a pin that cannot be saved is said so, and nothing pretends", async ({ broken }) => {
   await broken.goto("/");
-  await expect(broken.getByRole("option").first()).toBeVisible();
+  await expect(grips(broken).first()).toBeVisible();
   await broken.route("**/*", (route) =>
     route.request().method() === "POST" ? route.abort() : route.continue(),
   );

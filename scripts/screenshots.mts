@@ -28,6 +28,16 @@ const takeTuning = (text: string) => async (page: Page) => {
 
 const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },
+  {
+    name: "neck-reasons",
+    path: "/",
+    height: 1400,
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "String 5, fret 3: C, root" }).click();
+      await page.getByText("Low note").waitFor();
+    },
+  },
+  { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },
   { name: "neck-dark", path: "/", dark: true, prepare: takeTuning("8-string drop E") },
   { name: "neck-tablet", path: "/", width: 768, height: 1024, prepare: takeTuning("standard") },
   { name: "neck-phone", path: "/", width: 390, height: 844 },

@@ -4,7 +4,8 @@ import { findGrips, type Player } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
-import { type Midi, type Note } from "@/core/pitch";
+import { type Accidentals, type Midi, type Note } from "@/core/pitch";
+import { readShape, type ShapeReading } from "@/core/reading";
 import { describeSound, type Sound, type SoundOptions } from "@/core/sound";
 import { type Stack } from "@/core/stack";
 
@@ -24,6 +25,16 @@ export const computeApi = {
     player: Player,
   ): readonly Neighbour[] {
     return findNeighbours(neck, root, stack, fretting, player);
+  },
+
+  /** What a shape is called, how it is held, and what one note would change; null for silence. */
+  read(
+    neck: Neck,
+    fretting: Fretting,
+    player: Player,
+    accidentals: Accidentals,
+  ): ShapeReading | null {
+    return readShape(neck, fretting, player, accidentals);
   },
 
   /** How pitches sound together; null where nothing sounds. */

@@ -1,24 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { readFretting, type Fretting } from "../fretting";
-import { makeNeck, type Neck, type NeckInput } from "../neck";
 import { DEFAULT_HAND, rankFingers, type Fingering, type Hand } from ".";
+import { frets, neckOf, STANDARD } from "./testShapes";
 
-const STANDARD = [40, 45, 50, 55, 59, 64];
 const WITHOUT_THUMB: Hand = { ...DEFAULT_HAND, without: ["T"] };
 
-const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
-  const neck = makeNeck({ midi, frets: 24, ...input });
-  if (!neck.ok) throw new Error(neck.problem.message);
-  return neck.value;
-};
 const standard = neckOf(STANDARD);
-
-const frets = (text: string): Fretting => {
-  const read = readFretting(text);
-  if (!read.ok) throw new Error(read.problem.message);
-  return read.value;
-};
 
 /** The first suggestion, or the one with these fingers ("134"). */
 const held = (text: string, hand: Hand = DEFAULT_HAND, fingers?: string): Fingering => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { findStackFrettings, type Fretting } from "../fretting";
-import { makeNeck, type Neck, type NeckInput } from "../neck";
+import { type Neck } from "../neck";
 import { parseNote, type Note } from "../pitch";
 import {
   DEFAULT_HAND,
@@ -11,16 +11,11 @@ import {
   type Hand,
   type School,
 } from ".";
+import { neckOf, STANDARD } from "./testShapes";
 
-const STANDARD = [40, 45, 50, 55, 59, 64];
 const DROP_D = [38, 45, 50, 55, 59, 64];
 const x = null;
 
-const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
-  const neck = makeNeck({ midi, frets: 22, ...input });
-  if (!neck.ok) throw new Error(neck.problem.message);
-  return neck.value;
-};
 const standard = neckOf(STANDARD);
 const dropD = neckOf(DROP_D);
 

@@ -1,18 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { soundingMidi, type Fretting } from "../fretting";
-import { makeNeck, type Neck, type NeckInput } from "../neck";
 import { parseNote, type Note } from "../pitch";
 import { STACKS } from "../stack";
 import { DEFAULT_HAND, findGrips, rankFingers, SCHOOLS, type Fingering, type Hand } from ".";
+import { neckOf, STANDARD } from "./testShapes";
 
-const STANDARD = [40, 45, 50, 55, 59, 64];
-
-const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
-  const neck = makeNeck({ midi, frets: 22, ...input });
-  if (!neck.ok) throw new Error(neck.problem.message);
-  return neck.value;
-};
 const standard = neckOf(STANDARD);
 
 const note = (text: string): Note => {

@@ -1,22 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
-import { readFretting, type Fretting } from "../fretting";
-import { makeNeck, type Neck } from "../neck";
+import { type Fretting } from "../fretting";
 import { DEFAULT_HAND, fingerFretting, gradeReach, rankFingers, type Hand } from ".";
+import { frets, neckOf, STANDARD } from "./testShapes";
 
-const STANDARD = [40, 45, 50, 55, 59, 64];
-
-const neckOf = (midi: readonly number[], scaleMm = 648): Neck => {
-  const neck = makeNeck({ midi, frets: 24, scaleMm });
-  if (!neck.ok) throw new Error(neck.problem.message);
-  return neck.value;
-};
 const standard = neckOf(STANDARD);
-
-const frets = (text: string): Fretting => {
-  const read = readFretting(text);
-  if (!read.ok) throw new Error(read.problem.message);
-  return read.value;
-};
 
 const reachOf = (text: string, fingers: string, hand: Hand = DEFAULT_HAND, neck = standard) => {
   const way = rankFingers(neck, frets(text), { hand }, "any").find(
@@ -55,7 +42,8 @@ describe("reach", () => {
     const small: Hand = { ...DEFAULT_HAND, spanMm: 120 };
     expect(reachOf("1 4 4 x x x", "144", small).comfortableFromFret).toBeGreaterThan(from);
     expect(
-      reachOf("1 4 4 x x x", "144", DEFAULT_HAND, neckOf(STANDARD, 762)).comfortableFromFret,
+      reachOf("1 4 4 x x x", "144", DEFAULT_HAND, neckOf(STANDARD, { scaleMm: 762 }))
+        .comfortableFromFret,
     ).toBeGreaterThan(from);
   });
 

@@ -8,5 +8,7 @@ export { ListControls } from "./ListControls";
 export { conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
 export { NEIGHBOUR_KEYS, NeighbourStrip } from "./NeighbourStrip";
 export { ReachScale } from "./ReachScale";
+export { ReadingText } from "./ReadingText";
 export { Silence } from "./Silence";
 export { SoundLines } from "./SoundLines";
+export { StepButtons } from "./StepButtons";

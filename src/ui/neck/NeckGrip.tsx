@@ -12,7 +12,7 @@ export interface GripScale {
 }
 
 export interface ShownGrip {
-  readonly fingering: Fingering;
+  readonly fingering: Pick<Fingering, "fretting" | "fingers">;
   /** Per string, semitones over the lowest sounding root; null where not played. */
   readonly tones: readonly (number | null)[];
 }
@@ -84,7 +84,7 @@ interface Barre {
 }
 
 /** Where one finger lies on several strings, from its thickest to its thinnest. */
-function barres({ fretting, fingers }: Fingering): readonly Barre[] {
+function barres({ fretting, fingers }: ShownGrip["fingering"]): readonly Barre[] {
   return [...new Set(fingers)].flatMap((finger) => {
     if (finger === 0) return [];
     const [low, high] = [fingers.indexOf(finger), fingers.lastIndexOf(finger)];

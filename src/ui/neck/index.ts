@@ -4,4 +4,5 @@ export { NeckMarks } from "./NeckMarks";
 export { type NeckScale } from "./neckScale";
 export { NeckView } from "./NeckView";
 export { PlainNeck } from "./PlainNeck";
+export { TapLayer } from "./TapLayer";
 export { useWidth } from "./useWidth";

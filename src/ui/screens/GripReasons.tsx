@@ -1,19 +1,23 @@
 import { memo, useCallback, useMemo } from "react";
 import { soundingMidi } from "@/core/fretting";
-import { DEFAULT_HAND, gradeReach, type Fingering } from "@/core/hand";
+import { DEFAULT_HAND, gradeReach, type Fingering, type Player } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
 import { ReachScale, Silence, SoundLines } from "@/ui/grip";
 import { useComputed, useWorkspace } from "@/ui/workspace";
 import { compute } from "@/worker/client";
-import { type ChordMap } from "./useGrips";
 
 interface GripReasonsProps {
-  readonly map: ChordMap;
+  readonly neck: Neck;
+  readonly player: Player;
+  /** A pitch as this player calls it. */
+  readonly pitch: (midi: Midi) => string;
   readonly fingering: Fingering;
 }
 
 /** Why a grip is as easy, as quiet and as clear as it is: silence, reach and sound side by side. */
-export const GripReasons = memo(function GripReasons({ map, fingering }: GripReasonsProps) {
-  const { neck, names, player } = map;
+export const GripReasons = memo(function GripReasons(props: GripReasonsProps) {
+  const { neck, player, pitch, fingering } = props;
   const { a4Hz } = useWorkspace().profile;
   const { fretting, presses, damping } = fingering;
   const reach = useMemo(
@@ -30,7 +34,7 @@ export const GripReasons = memo(function GripReasons({ map, fingering }: GripRea
     <div className="grid gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 lg:col-span-2">
       <Silence damping={damping} strings={neck.midi.length} />
       <ReachScale reach={reach} />
-      {sound && <SoundLines sound={sound} pitch={names.pitch} />}
+      {sound && <SoundLines sound={sound} pitch={pitch} />}
     </div>
   );
 });

@@ -1,7 +1,13 @@
 import { memo } from "react";
 import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Fingering, type Grip } from "@/core/hand";
-import { type GripFilter, type GripOrder, type Listing, type Loosening } from "@/core/listing";
+import {
+  NO_FILTER,
+  type GripFilter,
+  type GripOrder,
+  type Listing,
+  type Loosening,
+} from "@/core/listing";
 import {
   conditionText,
   EffortParts,
@@ -68,9 +74,10 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             onFilter={(filter) => onList({ filter })}
           />
         )}
-        {grips.length === 0 && loosenings.length > 0 && (
+        {grips.length === 0 && total > 0 && (
           <Loosenings
             loosenings={loosenings}
+            total={total}
             filter={listing.filter}
             strings={neck.midi.length}
             onFilter={(filter) => onList({ filter })}
@@ -126,20 +133,23 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
           </div>
         </section>
       )}
-      {grip && fingering && <GripReasons map={map} fingering={fingering} />}
+      {grip && fingering && (
+        <GripReasons neck={neck} player={map.player} pitch={names.pitch} fingering={fingering} />
+      )}
     </div>
   );
 });
 
 interface LooseningsProps {
   readonly loosenings: readonly Loosening[];
+  readonly total: number;
   readonly filter: GripFilter;
   readonly strings: number;
   readonly onFilter: (filter: GripFilter) => void;
 }
 
 /** Where nothing passes: which condition to drop, and what that brings back. */
-function Loosenings({ loosenings, filter, strings, onFilter }: LooseningsProps) {
+function Loosenings({ loosenings, total, filter, strings, onFilter }: LooseningsProps) {
   return (
     <div className="flex flex-wrap gap-2">
       {loosenings.map(({ filter: name, count }) => (
@@ -152,6 +162,11 @@ function Loosenings({ loosenings, filter, strings, onFilter }: LooseningsProps) 
           {`Without “${conditionText(filter, name, strings)}”: ${count}`}
         </button>
       ))}
+      {loosenings.length === 0 && (
+        <button type="button" className="button" onClick={() => onFilter(NO_FILTER)}>
+          {`Without any filter: ${total}`}
+        </button>
+      )}
     </div>
   );
 }

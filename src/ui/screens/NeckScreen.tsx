@@ -117,7 +117,6 @@ export function NeckScreen() {
       <h1 className="sr-only">Neck</h1>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         <RootPicker />
-        <StackPicker />
         <div role="group" aria-labelledby="labels-label" className="sm:ml-auto">
           <span id="labels-label" className="field-label">
             Marks show
@@ -135,6 +134,7 @@ export function NeckScreen() {
             ))}
           </div>
         </div>
+        <StackPicker />
       </div>
 
       <NeckView

@@ -26,6 +26,7 @@ const ShortcutsDialog = dynamic(() =>
 
 const SCREENS = [
   { path: "/", name: "Neck" },
+  { path: "/name", name: "Name" },
   { path: "/compare", name: "Compare" },
   { path: "/rig", name: "Rig" },
 ];
@@ -51,7 +52,7 @@ export function Header() {
       <div className="mx-auto flex max-w-[1680px] flex-wrap items-center gap-x-4 px-4 sm:px-6">
         <Link href="/" className="flex min-h-13 items-center gap-2.5 text-2xl font-bold">
           <Logo />
-          Tenon
+          <span className="sr-only min-[440px]:not-sr-only">Tenon</span>
         </Link>
         <nav aria-label="Screens" className="flex self-stretch sm:ml-4">
           {SCREENS.map(({ path: target, name }) => (
@@ -59,7 +60,7 @@ export function Header() {
               key={target}
               href={target}
               aria-current={isWithin(path, target) ? "page" : undefined}
-              className={`flex min-h-13 items-center border-b-4 px-3 text-lg sm:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+              className={`flex min-h-13 items-center border-b-4 px-2.5 text-lg sm:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
             >
               {name}
             </Link>

@@ -19,6 +19,11 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["Esc"], "Show the neck without the grip"],
     [["M"], "Marks show degree, note or finger"],
   ],
+  Name: [
+    [["↑", "↓", "←", "→"], "Move over the neck"],
+    [["Enter"], "Put a note there, or take it away"],
+    [["Esc"], "Clear the neck"],
+  ],
   Everywhere: [
     [["T"], "Tuning"],
     [["?"], "This list"],

@@ -1,0 +1,51 @@
+import { expect, test } from "./fixtures";
+
+test("tapped notes are named, fingered, and led on by one note", async ({ page }) => {
+  await page.goto("/name");
+  const places = page.getByRole("group", { name: "Places on the neck" });
+  await places.getByRole("button", { name: "String 5, fret 5: D" }).click();
+  await places.getByRole("button", { name: "String 4, fret 7: A" }).click();
+  await expect(page.getByRole("heading", { name: "D5", exact: true })).toBeVisible();
+  await places.getByRole("button", { name: "String 3, fret 7: D" }).click();
+  await expect(page.getByText("R 5 8")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Strum all strings" })).toBeVisible();
+  await expect(page).toHaveURL(/\?frets=x-5-7-7-x-x$/);
+
+  await page.getByRole("button", { name: "Dm: string 2 at 6" }).click();
+  await expect(page.getByRole("heading", { name: "Dm", exact: true })).toBeVisible();
+  await expect(page.getByLabel("Frets, thick string first")).toHaveValue("x 5 7 7 6 x");
+  await places.getByRole("button", { name: "String 2, fret 6: F" }).click();
+  await expect(page.getByRole("heading", { name: "D5", exact: true })).toBeVisible();
+});
+
+test("written frets are read from the address and the field; what is wrong is said", async ({
+  page,
+}) => {
+  await page.goto("/name?frets=3-3-x-x-x-x");
+  await expect(page.getByText("in the bass")).toBeVisible();
+  const field = page.getByLabel("Frets, thick string first");
+  await field.fill("1 8 x x x x");
+  await expect(page.getByText(/Out of reach: index to little would be \d+ mm/)).toBeVisible();
+  await field.fill("1 2 h");
+  await expect(page.getByRole("alert")).toContainText("'h' is no fret");
+  await field.fill("1 2");
+  await expect(page.getByRole("alert")).toContainText("2 strings; this neck has 6");
+  await page.getByRole("button", { name: "Clear" }).click();
+  await expect(field).toHaveValue("");
+  await expect(page).toHaveURL(/\/name$/);
+});
+
+test("everything by keyboard", async ({ page }) => {
+  await page.goto("/name");
+  const places = page.getByRole("group", { name: "Places on the neck" });
+  await places.getByRole("button", { name: "String 6, open: D" }).focus();
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "D5", exact: true })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press(" ");
+  await expect(page.getByLabel("Frets, thick string first")).toHaveValue("0 1 x x x x");
+  await page.keyboard.press("Escape");
+  await expect(page.getByLabel("Frets, thick string first")).toHaveValue("");
+});

@@ -1,0 +1,1 @@
+export { readShape, type ShapeReading, type ShapeStep } from "./readShape";

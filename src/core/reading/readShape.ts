@@ -1,0 +1,129 @@
+import { soundingMidi, tonesOverRoot, type Fretting } from "../fretting";
+import {
+  DEFAULT_HAND,
+  gradeReach,
+  rankFingers,
+  type Fingering,
+  type Player,
+  type Reach,
+} from "../hand";
+import { type Neck } from "../neck";
+import { pitchClass, pitchClassOf, type Accidentals, type Midi, type Note } from "../pitch";
+import { findChord, nameChord, type Stack } from "../stack";
+
+/** What a shape on the neck is: its notes, its name, how it is held, and what is one note away. */
+export interface ShapeReading {
+  readonly fretting: Fretting;
+  /** Sounding pitches, thickest string first; never empty. */
+  readonly midi: readonly Midi[];
+  /** The chord's name, or its notes where it has none. */
+  readonly name: string;
+  readonly isNamed: boolean;
+  readonly root: Note;
+  /** The lowest note, where it is not the root. */
+  readonly bass: Midi | null;
+  /** Per string, semitones over the lowest sounding root; null where not played. */
+  readonly tones: readonly (number | null)[];
+  /** The same as a stack, lowest first. */
+  readonly stack: Stack;
+  /** Every way to finger it, easiest first; empty where this hand cannot hold it. */
+  readonly fingerings: readonly Fingering[];
+  /** How far it would reach, where it is only too far; null where no order of fingers would do. */
+  readonly beyond: Reach | null;
+  readonly steps: readonly ShapeStep[];
+}
+
+/** What one note more or less makes of a shape. */
+export interface ShapeStep {
+  readonly kind: "more" | "less";
+  readonly string: number;
+  /** The fret that is added, or left out. */
+  readonly fret: number;
+  readonly fretting: Fretting;
+  readonly name: string;
+}
+
+/** Reads a shape that fits the neck; null where nothing sounds. */
+export function readShape(
+  neck: Neck,
+  fretting: Fretting,
+  player: Player = {},
+  accidentals?: Accidentals,
+): ShapeReading | null {
+  const midi = soundingMidi(neck, fretting);
+  if (midi.length === 0) return null;
+  const named = findChord(midi, undefined, accidentals);
+  const { name, root } = named ?? nameChord(midi);
+  const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
+  const lowest = Math.min(...midi);
+  const fingerings = rankFingers(neck, fretting, player);
+  const [far] = fingerings.length > 0 ? [] : rankFingers(neck, fretting, player, "any");
+  const { hand = DEFAULT_HAND } = player;
+  return {
+    fretting,
+    midi,
+    name,
+    isNamed: named !== null,
+    root,
+    bass: pitchClass(lowest) === pitchClassOf(root) ? null : lowest,
+    tones,
+    stack: tones.filter((tone) => tone !== null).sort((a, b) => a - b),
+    fingerings,
+    beyond: far ? gradeReach(neck, fretting, far.presses, hand) : null,
+    steps: [
+      ...lessSteps(neck, fretting, name, accidentals),
+      ...moreSteps(neck, fretting, name, player, accidentals),
+    ],
+  };
+}
+
+/** Every other chord that is left when one string falls silent. */
+function lessSteps(
+  neck: Neck,
+  fretting: Fretting,
+  name: string,
+  accidentals: Accidentals | undefined,
+): readonly ShapeStep[] {
+  const steps = new Map<string, ShapeStep>();
+  for (const [string, fret] of fretting.entries()) {
+    if (fret === null) continue;
+    const less = fretting.with(string, null);
+    const left = nameOf(neck, less, accidentals);
+    if (left === null || left === name || steps.has(left)) continue;
+    steps.set(left, { kind: "less", string, fret, fretting: less, name: left });
+  }
+  return [...steps.values()];
+}
+
+/** Every other chord that one more string makes, each where it is easiest; what cannot be held is left out. */
+function moreSteps(
+  neck: Neck,
+  fretting: Fretting,
+  name: string,
+  player: Player,
+  accidentals: Accidentals | undefined,
+): readonly ShapeStep[] {
+  const steps = new Map<string, ShapeStep & { readonly effort: number }>();
+  for (const [string, played] of fretting.entries()) {
+    if (played !== null) continue;
+    for (let fret = 0; fret <= neck.frets; fret++) {
+      const more = fretting.with(string, fret);
+      const made = nameOf(neck, more, accidentals);
+      if (made === null || made === name) continue;
+      const effort = rankFingers(neck, more, player)[0]?.effort ?? Infinity;
+      if (effort >= (steps.get(made)?.effort ?? Infinity)) continue;
+      steps.set(made, { kind: "more", string, fret, fretting: more, name: made, effort });
+    }
+  }
+  return [...steps.values()].sort((a, b) => a.effort - b.effort);
+}
+
+/** A chord's name; null for single notes and for what has none. */
+function nameOf(
+  neck: Neck,
+  fretting: Fretting,
+  accidentals: Accidentals | undefined,
+): string | null {
+  const midi = soundingMidi(neck, fretting);
+  return midi.length > 1 ? (findChord(midi, undefined, accidentals)?.name ?? null) : null;
+}

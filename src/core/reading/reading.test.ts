@@ -1,0 +1,85 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { readFretting, soundingMidi } from "../fretting";
+import { rankFingers } from "../hand";
+import { makeNeck } from "../neck";
+import { readShape, type ShapeReading } from ".";
+
+const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
+if (!made.ok) throw new Error(made.problem.message);
+const neck = made.value;
+
+const read = (text: string): ShapeReading => {
+  const fretting = readFretting(text);
+  const reading = fretting.ok ? readShape(neck, fretting.value) : null;
+  if (!reading) throw new Error(`${text} sounds nothing`);
+  return reading;
+};
+const names = (reading: ShapeReading, kind: "more" | "less") =>
+  reading.steps.filter((step) => step.kind === kind).map(({ name }) => name);
+
+describe("reading a shape (common practice)", () => {
+  test.each([
+    ["x 5 7 7 x x", "D5", [0, 7, 12], null],
+    ["x 5 7 7 6 x", "Dm", [0, 7, 12, 15], null],
+    ["3 3 x x x x", "C5/G", [-5, 0], 43],
+    ["3 3 2 x x x", "C/G", [-5, 0, 4], 43],
+    ["3 x 5 x x x", "G octave", [0, 12], null],
+    ["0 2 2 x 0 0", "E5", [0, 7, 12, 19, 24], null],
+  ])("%s is %s", (text, name, stack, bass) => {
+    const reading = read(text);
+    expect(reading).toMatchObject({ name, isNamed: true, bass });
+    expect(reading.stack).toEqual(stack);
+    expect(reading.fingerings.length).toBeGreaterThan(0);
+  });
+
+  test("one note more brings the minor, the major and the suspended chords back", () => {
+    const more = names(read("x 5 7 7 x x"), "more");
+    expect(more).toEqual(expect.arrayContaining(["Dm", "D", "Dsus4", "Dsus2"]));
+    const minor = read("x 5 7 7 x x").steps.find(({ name }) => name === "Dm");
+    expect(minor?.fretting).toEqual([null, 5, 7, 7, 6, null]);
+  });
+
+  test("one note less reduces a chord to its five", () => {
+    expect(names(read("x 5 7 7 6 x"), "less")).toContain("D5");
+  });
+
+  test("what has no name is told by its notes", () => {
+    expect(read("x 0 1 0 x x")).toMatchObject({ isNamed: false, name: "A Eb G" });
+  });
+
+  test("what is only too far says how far; what no fingers can do says nothing", () => {
+    const far = read("1 7 x x x x");
+    expect(far.fingerings).toEqual([]);
+    expect(far.beyond).toMatchObject({ grade: "beyond" });
+    expect(read("x 1 2 3 4 5").beyond).toBeNull();
+  });
+
+  test("silence is no shape", () => {
+    expect(readShape(neck, [null, null, null, null, null, null])).toBeNull();
+  });
+});
+
+test("every step changes one string, can be held where it adds, and is named rightly", () => {
+  const anyShape = fc.array(fc.constantFrom(null, null, 0, 3, 4, 5, 7), {
+    minLength: 6,
+    maxLength: 6,
+  });
+  fc.assert(
+    fc.property(anyShape, (fretting) => {
+      const reading = readShape(neck, fretting);
+      for (const step of reading?.steps ?? []) {
+        const changed = fretting.filter((fret, string) => fret !== step.fretting[string]);
+        expect(changed).toHaveLength(1);
+        expect(step.name).not.toBe(reading?.name);
+        expect(readShape(neck, step.fretting)?.name).toBe(step.name);
+        const notes = soundingMidi(neck, fretting).length + (step.kind === "more" ? 1 : -1);
+        expect(soundingMidi(neck, step.fretting)).toHaveLength(notes);
+        if (step.kind === "more") {
+          expect(rankFingers(neck, step.fretting).length).toBeGreaterThan(0);
+        }
+      }
+    }),
+    { numRuns: 30 },
+  );
+});

@@ -1,0 +1,133 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { Eraser } from "lucide-react";
+import { type Fingering } from "@/core/hand";
+import { type ShapeReading } from "@/core/reading";
+import { FingerChoice, FretText, GripDiagram, ReadingText, StepButtons } from "@/ui/grip";
+import { NeckGrip, PlainNeck, TapLayer } from "@/ui/neck";
+import { TextField, useEvent, useShortcuts } from "@/ui/controls";
+import { useNames, useWorkspace } from "@/ui/workspace";
+import { GripReasons } from "./GripReasons";
+import { useShape } from "./useShape";
+
+const CHOSEN_RATIO = 1.5;
+const LARGEST_CHOSEN = 17;
+
+/** Put notes on the neck, or write their frets: what is it called, and how is it held? */
+export function NameScreen({ start }: { readonly start: string }) {
+  const { neck, guitar, profile } = useWorkspace();
+  const { note } = useNames();
+  const { text, fretting, problem, reading, write, tap, put } = useShape(start);
+  const noteAt = useEvent((string: number, fret: number) => note((neck.midi[string] ?? 0) + fret));
+  const shown = useMemo(() => (reading ? shownGrip(reading) : null), [reading]);
+  const clear = () => write("");
+  useShortcuts({ Escape: clear });
+
+  return (
+    <div className="space-y-4">
+      <h1 className="sr-only">Name a shape</h1>
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField
+          label="Frets, thick string first"
+          value={text}
+          placeholder={neck.midi.map(() => "x").join(" ")}
+          problem={problem ?? undefined}
+          onChange={({ target }) => write(target.value)}
+          className="figures w-72"
+        />
+        <button type="button" className="button" onClick={clear} disabled={text === ""}>
+          <Eraser size={18} aria-hidden="true" />
+          Clear
+        </button>
+        <p className="min-w-0 flex-1 text-muted">
+          Tap the notes of a shape on the neck, or write its frets.
+        </p>
+      </div>
+      <PlainNeck
+        neck={neck}
+        leftHanded={guitar.leftHanded}
+        accidentals={profile.accidentals}
+        label="Neck, thick string at the bottom"
+        marks={(scale) => (
+          <>
+            {shown && reading && (
+              <NeckGrip
+                scale={scale}
+                grip={shown}
+                root={reading.root}
+                labels="degree"
+                sizeAt={(fret) => Math.min(LARGEST_CHOSEN, scale.markSize(fret) * CHOSEN_RATIO)}
+              />
+            )}
+            <TapLayer
+              scale={scale}
+              frets={neck.frets}
+              fretting={fretting}
+              noteAt={noteAt}
+              onTap={tap}
+            />
+          </>
+        )}
+      />
+      {reading && <Reading reading={reading} onPut={put} />}
+    </div>
+  );
+}
+
+interface ReadingProps {
+  readonly reading: ShapeReading;
+  readonly onPut: (fretting: ShapeReading["fretting"]) => void;
+}
+
+/** The name large, what sounds, how it is held and why, and what one note would change. */
+function Reading({ reading, onPut }: ReadingProps) {
+  const { neck, guitar, profile } = useWorkspace();
+  const { pitch } = useNames();
+  const [fingers, setFingers] = useState("");
+  const { fingerings, fretting, tones, root, name, steps } = reading;
+  const fingering = fingerings.find((way) => way.fingers.join() === fingers) ?? fingerings[0];
+  const player = useMemo(() => ({ hand: profile, school: profile.school }), [profile]);
+  return (
+    <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+      <div className="space-y-4">
+        <ReadingText reading={reading} pitch={pitch} />
+        <StepButtons steps={steps} strings={neck.midi.length} onPut={onPut} />
+      </div>
+      {fingering && (
+        <section
+          aria-labelledby="held-title"
+          className="grid content-start gap-x-6 gap-y-3 sm:grid-cols-2"
+        >
+          <div>
+            <h2 id="held-title" className="mb-2 text-xl font-semibold">
+              <FretText fretting={fretting} />
+            </h2>
+            <GripDiagram
+              neck={neck}
+              root={root}
+              grip={{ fingering, tones }}
+              labels="finger"
+              pitch={neck.midi.length > 7 ? 20 : 25}
+              leftHanded={guitar.leftHanded}
+              grows
+              label={`${name} close up`}
+            />
+          </div>
+          <FingerChoice
+            ways={fingerings}
+            chosen={fingering}
+            onChoose={(way) => setFingers(way.fingers.join())}
+          />
+        </section>
+      )}
+      {fingering && <GripReasons neck={neck} player={player} pitch={pitch} fingering={fingering} />}
+    </div>
+  );
+}
+
+/** A shape as the neck draws it; without fingers where it cannot be held. */
+function shownGrip({ fingerings, fretting, tones }: ShapeReading) {
+  const fingers: Fingering["fingers"] = fingerings[0]?.fingers ?? fretting.map(() => 0);
+  return { fingering: { fretting, fingers }, tones };
+}
