@@ -19,14 +19,14 @@ interface ListControlsProps {
 /** Frets in one position of the hand. */
 const REGION_FRETS = 5;
 
-/** How the list of grips is ordered, and what it leaves out. */
+/** How the list of grips is ordered, and what it leaves out; stands in a wrapping row. */
 export function ListControls(props: ListControlsProps) {
   const { order, orders, filter, strings, onOrder, onFilter } = props;
   const [isOpen, setIsOpen] = useState(false);
   const active = activeConditions(filter);
   return (
-    <div className="mb-2 space-y-2">
-      <div className="flex flex-wrap gap-2">
+    <>
+      <div className="flex flex-wrap gap-2 sm:ml-auto">
         <select
           aria-label="Order of the grips"
           className="field"
@@ -63,7 +63,7 @@ export function ListControls(props: ListControlsProps) {
         ))}
       </div>
       {isOpen && <FilterFields {...props} />}
-    </div>
+    </>
   );
 }
 
@@ -78,7 +78,7 @@ function FilterFields({ filter, strings, frets, tapped, onFilter }: ListControls
       id="grip-filters"
       role="group"
       aria-label="Filters"
-      className="panel flex flex-wrap items-end gap-2 p-3"
+      className="panel flex basis-full flex-wrap items-end gap-2 p-3"
     >
       <ChoiceButton
         pressed={filter.strumSafe}

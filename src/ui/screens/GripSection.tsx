@@ -52,7 +52,7 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
       aria-busy={!isCurrent}
     >
       <section aria-labelledby="grips-title">
-        <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
+        <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
           <h2 id="grips-title" className="text-xl font-semibold">
             <NoteText>{`${chordName} in ${tuningName}`}</NoteText>
           </h2>
@@ -61,19 +61,19 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
               {countText(grips.length, total, names.shift === 0 ? undefined : easiest?.name)}
             </NoteText>
           </p>
+          {total > 0 && (
+            <ListControls
+              order={listing.order}
+              filter={listing.filter}
+              strings={neck.midi.length}
+              frets={neck.frets}
+              orders={orders}
+              tapped={tapped}
+              onOrder={(order) => onList({ order })}
+              onFilter={(filter) => onList({ filter })}
+            />
+          )}
         </div>
-        {total > 0 && (
-          <ListControls
-            order={listing.order}
-            filter={listing.filter}
-            strings={neck.midi.length}
-            frets={neck.frets}
-            orders={orders}
-            tapped={tapped}
-            onOrder={(order) => onList({ order })}
-            onFilter={(filter) => onList({ filter })}
-          />
-        )}
         {grips.length === 0 && total > 0 && (
           <Loosenings
             loosenings={loosenings}

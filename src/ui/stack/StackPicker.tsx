@@ -6,9 +6,8 @@ import { ChoiceButton } from "@/ui/controls";
 import { useWorkspace } from "@/ui/workspace";
 
 const COLUMN_HEIGHT = 46;
-const MARK_SIZE = 5;
-const LOWEST_TONE = -5;
-const HIGHEST_TONE = 24;
+const MARK_SIZE = 4.5;
+const WIDEST_PX = 2.4;
 
 /** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
 export const StackPicker = memo(function StackPicker() {
@@ -43,9 +42,12 @@ export const StackPicker = memo(function StackPicker() {
 });
 
 function StackColumn({ stack }: { readonly stack: Stack }) {
-  const pxPerSemitone = (COLUMN_HEIGHT - 3 * MARK_SIZE) / (HIGHEST_TONE - LOWEST_TONE);
-  const y = (tone: number) =>
-    COLUMN_HEIGHT - 1.5 * MARK_SIZE - (tone - LOWEST_TONE) * pxPerSemitone;
+  const [lowest, highest] = [Math.min(...stack), Math.max(...stack)];
+  const room = COLUMN_HEIGHT - 3 * MARK_SIZE;
+  // Wide stacks are drawn closer, so that every column stays in its button.
+  const pxPerSemitone = Math.min(WIDEST_PX, room / Math.max(highest - lowest, 1));
+  const foot = (COLUMN_HEIGHT + (highest - lowest) * pxPerSemitone) / 2;
+  const y = (tone: number) => foot - (tone - lowest) * pxPerSemitone;
   const tones = [...stack].sort((a, b) => a - b);
   return (
     <svg width={18} height={COLUMN_HEIGHT} aria-hidden="true" className="rounded bg-slab">
