@@ -1,12 +1,26 @@
 import { wrap, type Remote } from "comlink";
 import { type ComputeApi } from "./api";
 
-let remote: Remote<ComputeApi> | null = null;
+type Name = "compute" | "aside";
+
+const remotes = new Map<Name, Remote<ComputeApi>>();
 
 /** The compute worker, started at first use. Only for the browser. */
 export function compute(): Remote<ComputeApi> {
-  remote ??= wrap<ComputeApi>(
-    new Worker(new URL("./worker.ts", import.meta.url), { type: "module", name: "compute" }),
+  return remote("compute");
+}
+
+/** A second one for slower questions about what is shown already, so that the neck never waits. */
+export function computeAside(): Remote<ComputeApi> {
+  return remote("aside");
+}
+
+function remote(name: Name): Remote<ComputeApi> {
+  const known = remotes.get(name);
+  if (known) return known;
+  const made = wrap<ComputeApi>(
+    new Worker(new URL("./worker.ts", import.meta.url), { type: "module", name }),
   );
-  return remote;
+  remotes.set(name, made);
+  return made;
 }

@@ -5,7 +5,7 @@ import { type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import { ReachScale, Silence, SoundLines } from "@/ui/grip";
 import { useComputed, useWorkspace } from "@/ui/workspace";
-import { compute } from "@/worker/client";
+import { computeAside } from "@/worker/client";
 
 interface GripReasonsProps {
   readonly neck: Neck;
@@ -26,7 +26,7 @@ export const GripReasons = memo(function GripReasons(props: GripReasonsProps) {
   );
   const { value: sound } = useComputed(
     useCallback(
-      () => compute().sound(soundingMidi(neck, fretting), { a4Hz }),
+      () => computeAside().sound(soundingMidi(neck, fretting), { a4Hz }),
       [neck, fretting, a4Hz],
     ),
   );

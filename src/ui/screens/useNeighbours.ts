@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { type Neighbour } from "@/core/neighbours";
 import { useComputed } from "@/ui/workspace";
-import { compute } from "@/worker/client";
+import { computeAside } from "@/worker/client";
 import { type GripAnswer } from "./useGrips";
 
 const NONE: readonly Neighbour[] = [];
@@ -14,7 +14,7 @@ export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
     useCallback(
       async () =>
         map && fretting
-          ? compute().neighbours(map.neck, map.root, map.stack, fretting, map.player)
+          ? computeAside().neighbours(map.neck, map.root, map.stack, fretting, map.player)
           : NONE,
       [map, fretting],
     ),
