@@ -79,6 +79,13 @@ test("everything by keyboard: root, stack, grips, labels, pins", async ({ page }
     "aria-pressed",
     "true",
   );
+  for (const label of ["Finger", "Fret", "Octave", "Degree"]) {
+    await page.keyboard.press("m");
+    await expect(page.getByRole("button", { name: label, exact: true })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+  }
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("d");

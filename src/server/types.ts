@@ -73,7 +73,7 @@ export interface Pin extends PinContent {
   readonly id: number;
 }
 
-export const MARK_LABELS = ["degree", "note", "finger"] as const;
+export const MARK_LABELS = ["degree", "note", "finger", "fret", "octave"] as const;
 export type MarkLabel = (typeof MARK_LABELS)[number];
 
 export const THEMES = ["system", "light", "dark"] as const;

@@ -6,6 +6,7 @@ import { nameTuning } from "@/core/tuning";
 import { retuneText, verdict } from "./compare";
 import { fingersText, spokenFretting } from "./grip";
 import { markRole } from "./neck";
+import { mapMarkText, markText } from "./neck/markText";
 import { makeNeckScale } from "./neck/neckScale";
 import { spokenNotes, splitSigns } from "./text";
 
@@ -40,6 +41,25 @@ describe("real sharp and flat signs", () => {
   ])("%s", (text, expected) => expect(shown(text)).toBe(expected));
 
   test("a screen reader says the sign", () => expect(spokenNotes("F#5")).toBe("F sharp5"));
+});
+
+describe("what a mark says", () => {
+  const C = { letter: "C", accidental: 0 } as const;
+  const place = { root: C, midi: 60, fret: 5, tone: 12, finger: 4 };
+
+  test.each([
+    ["degree", "8"],
+    ["note", "C"],
+    ["finger", "4"],
+    ["fret", "5"],
+    ["octave", "4"],
+  ] as const)("%s: %s", (labels, text) => expect(markText(labels, place)).toBe(text));
+
+  test("a map knows no fingers, and a string without one tells its degree", () => {
+    expect(mapMarkText("finger", { ...place, tone: 0 })).toBe("R");
+    expect(markText("finger", { ...place, finger: 0 })).toBe("8");
+    expect(mapMarkText("octave", { ...place, midi: 59 })).toBe("3");
+  });
 });
 
 describe("the neck drawing", () => {

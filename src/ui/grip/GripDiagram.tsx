@@ -92,7 +92,14 @@ export function GripDiagram(props: GripDiagramProps) {
           {fret}
         </text>
       ))}
-      <NeckGrip scale={scale} grip={grip} root={root} labels={labels} sizeAt={() => pitch * 0.46} />
+      <NeckGrip
+        scale={scale}
+        openMidi={neck.midi}
+        grip={grip}
+        root={root}
+        labels={labels}
+        sizeAt={() => pitch * 0.46}
+      />
     </svg>
   );
 }

@@ -1,8 +1,8 @@
 import { type Fingering } from "@/core/hand";
-import { noteText, spellDegree, type Note } from "@/core/pitch";
-import { toneName } from "@/core/stack";
+import { type Midi, type Note } from "@/core/pitch";
 import { type MarkLabel } from "@/server/types";
 import { Mark, markRole } from "./Mark";
+import { markText } from "./markText";
 
 /** The part of a drawing's scale that a grip needs. */
 export interface GripScale {
@@ -19,6 +19,8 @@ export interface ShownGrip {
 
 interface NeckGripProps {
   readonly scale: GripScale;
+  /** Pitches of the open strings. */
+  readonly openMidi: readonly Midi[];
   readonly grip: ShownGrip;
   readonly root: Note;
   readonly labels: MarkLabel;
@@ -27,7 +29,7 @@ interface NeckGripProps {
 }
 
 /** One fingering: its marks large, a bar where one finger lies across, a cross on silent strings. */
-export function NeckGrip({ scale, grip, root, labels, sizeAt }: NeckGripProps) {
+export function NeckGrip({ scale, openMidi, grip, root, labels, sizeAt }: NeckGripProps) {
   const { fretting, fingers } = grip.fingering;
   return (
     <g aria-hidden="true" className="pointer-events-none">
@@ -51,13 +53,8 @@ export function NeckGrip({ scale, grip, root, labels, sizeAt }: NeckGripProps) {
           return <Cross key={string} x={scale.silentX} y={y} size={sizeAt(0) * 0.5} />;
         }
         const role = markRole(tone);
-        const finger = fingers[string];
-        const label =
-          labels === "note"
-            ? noteText(spellDegree(root, tone))
-            : labels === "finger" && finger
-              ? String(finger)
-              : toneName(tone);
+        const midi = (openMidi[string] ?? 0) + fret;
+        const label = markText(labels, { root, midi, fret, tone, finger: fingers[string] });
         const x = scale.markX(string, fret);
         const size = sizeAt(fret);
         return <Mark key={string} role={role} x={x} y={y} size={size} label={label} />;

@@ -1,8 +1,10 @@
 import { memo, useRef, useState, type KeyboardEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
+import { type MarkLabel } from "@/server/types";
 import { spokenNotes } from "@/ui/text";
 import { Mark, markRole } from "./Mark";
+import { mapMarkText } from "./markText";
 import { type NeckScale } from "./neckScale";
 
 interface NeckMarksProps {
@@ -10,7 +12,7 @@ interface NeckMarksProps {
   readonly root: Note;
   readonly positions: readonly DegreePosition[];
   readonly strings: number;
-  readonly showNotes: boolean;
+  readonly labels: MarkLabel;
   /** Marks step back where a grip stands, or is about to stand, in front of them. */
   readonly faint: boolean;
   readonly onChoose: (position: DegreePosition) => void;
@@ -21,7 +23,7 @@ interface NeckMarksProps {
  * or Space takes the easiest grip through the mark.
  */
 export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
-  const { scale, root, positions, strings, showNotes, faint, onChoose } = props;
+  const { scale, root, positions, strings, labels, faint, onChoose } = props;
   const [current, setCurrent] = useState(0);
   const marks = useRef<(SVGGElement | null)[]>([]);
   const focused = Math.min(current, positions.length - 1);
@@ -49,7 +51,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
         const [x, y] = [scale.markX(string, fret), scale.stringY(string)];
         const size = scale.markSize(fret);
         const note = noteText(spellDegree(root, degree));
-        const label = showNotes ? note : degreeName(degree);
+        const label = mapMarkText(labels, { root, midi: position.midi, fret, tone: degree });
         return (
           <g
             // By place in the list: a new root then moves marks instead of making them anew.

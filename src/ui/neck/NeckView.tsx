@@ -80,11 +80,20 @@ export const NeckView = memo(function NeckView({
           root={root}
           positions={positions}
           strings={neck.midi.length}
-          showNotes={labels === "note"}
+          labels={labels}
           faint={!mapOnly}
           onChoose={onChoose}
         />
-        {grip && <NeckGrip scale={scale} grip={grip} root={root} labels={labels} sizeAt={sizeAt} />}
+        {grip && (
+          <NeckGrip
+            scale={scale}
+            openMidi={neck.midi}
+            grip={grip}
+            root={root}
+            labels={labels}
+            sizeAt={sizeAt}
+          />
+        )}
       </svg>
     </div>
   );

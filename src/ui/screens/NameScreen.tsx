@@ -54,6 +54,7 @@ export function NameScreen({ start }: { readonly start: string }) {
             {shown && reading && (
               <NeckGrip
                 scale={scale}
+                openMidi={neck.midi}
                 grip={shown}
                 root={reading.root}
                 labels="degree"

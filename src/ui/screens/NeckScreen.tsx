@@ -21,6 +21,8 @@ const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
   degree: "Degree",
   note: "Note",
   finger: "Finger",
+  fret: "Fret",
+  octave: "Octave",
 };
 
 /** Map a stack on the neck, see its grips easiest first, and take one in hand. */

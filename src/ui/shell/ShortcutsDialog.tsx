@@ -17,7 +17,7 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["N"], "Other fingers for this grip"],
     [["Enter"], "Pin or unpin the grip"],
     [["Esc"], "Show the neck without the grip"],
-    [["M"], "Marks show degree, note or finger"],
+    [["M"], "Marks show degree, note, finger, fret or octave"],
   ],
   Name: [
     [["↑", "↓", "←", "→"], "Move over the neck"],

@@ -35,7 +35,7 @@ export function TuningNeck({ midi, onChange }: TuningNeckProps) {
           root={shownRoot}
           positions={positions}
           strings={midi.length}
-          showNotes
+          labels="note"
           faint={false}
           onChoose={(position) => void playTone(frequencyHz(position.midi, profile.a4Hz), TONE_S)}
         />
