@@ -119,7 +119,7 @@ export function NeckScreen() {
       <h1 className="sr-only">Neck</h1>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         <RootPicker />
-        <div role="group" aria-labelledby="labels-label" className="sm:ml-auto">
+        <div role="group" aria-labelledby="labels-label" className="lg:ml-auto">
           <span id="labels-label" className="field-label">
             Marks show
           </span>
