@@ -73,6 +73,39 @@ describe("fingers", () => {
   });
 });
 
+describe("why", () => {
+  test("the figures of the first fingering, by parts with units", () => {
+    const { result } = ask("why", five) as {
+      result: { fingers: unknown; reasons: { figure: string; part: string; unit: string }[] };
+    };
+    expect(result.fingers).toEqual([0, 1, 3, 4, 0, 0]);
+    expect(new Set(result.reasons.map(({ figure }) => figure))).toEqual(
+      new Set([
+        "effort",
+        "reach",
+        "damping",
+        "implied note",
+        "beating",
+        "roughness",
+        "weight",
+        "clarity",
+      ]),
+    );
+    expect(result.reasons.every(({ part, unit }) => part !== "" && unit !== "")).toBe(true);
+  });
+
+  test("reads on a terminal, and says so where there is nothing to explain", () => {
+    const command = findCommand("why");
+    const answer = command?.run(five);
+    const text = answer?.ok ? command?.print(answer.value as never) : "";
+    expect(text).toMatch(/^reach +comfortable +60\.3 mm$/m);
+    expect(text).toMatch(/^damping +tip +string index 0$/m);
+    expect(ask("why", { ...five, fretting: "1 8 x x x x" })).toMatchObject({
+      error: { field: "fretting" },
+    });
+  });
+});
+
 describe("name", () => {
   test.each([
     ["5 5 5 x x x", "drop D", "G5", [43, 50, 55], [0, 7, 12]],

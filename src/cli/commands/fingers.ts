@@ -1,40 +1,18 @@
 import { object } from "yup";
-import { fingerFretting, type Damper, type DampingPlan, type Fingering } from "@/core/hand";
+import { type Damper, type DampingPlan, type Fingering } from "@/core/hand";
 import { success } from "@/core/result";
-import {
-  fretsArgument,
-  frettingArgument,
-  guitarArgument,
-  handArgument,
-  schoolArgument,
-  toFretting,
-  toHand,
-  toNeck,
-  tuningArgument,
-  type FrettingArgument,
-  type TuningArgument,
-} from "../arguments";
 import { defineCommand } from "../command";
+import { fingerShape, shapeArguments } from "./shape";
 
 export const fingersCommand = defineCommand({
   name: "fingers",
   summary: "every way to finger one fretting: --tuning standard --fretting 'x 5 7 7 x x'",
-  schema: object({
-    tuning: tuningArgument,
-    frets: fretsArgument,
-    fretting: frettingArgument,
-    hand: handArgument,
-    school: schoolArgument,
-    guitar: guitarArgument,
-  }).noUnknown(),
-  run: ({ tuning, frets, fretting, hand, school, guitar }) => {
-    const neck = toNeck({ tuning: tuning as TuningArgument, frets, guitar });
-    if (!neck.ok) return neck;
-    const read = toFretting(neck.value, fretting as FrettingArgument);
-    if (!read.ok) return read;
-    const found = fingerFretting(neck.value, read.value, { hand: toHand(hand), school });
+  schema: object(shapeArguments).noUnknown(),
+  run: (args) => {
+    const found = fingerShape(args);
     if (!found.ok) return found;
-    return success({ playable: found.value.length > 0, fingerings: found.value.map(answerOf) });
+    const { fingerings } = found.value;
+    return success({ playable: fingerings.length > 0, fingerings: fingerings.map(answerOf) });
   },
   print: ({ playable, fingerings }) =>
     playable ? fingerings.map(lineOf).join("\n") : "this hand cannot hold it",

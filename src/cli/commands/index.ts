@@ -6,6 +6,7 @@ import { nameCommand } from "./name";
 import { positionsCommand } from "./positions";
 import { retuneCommand } from "./retune";
 import { tuningCommand } from "./tuning";
+import { whyCommand } from "./why";
 
 export const COMMANDS: readonly Command[] = [
   tuningCommand,
@@ -15,6 +16,7 @@ export const COMMANDS: readonly Command[] = [
   fingersCommand,
   fingeringsCommand,
   nameCommand,
+  whyCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {
