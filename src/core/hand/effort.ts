@@ -13,7 +13,7 @@ import { WEIGHTS } from "./weights";
 export interface EffortTerms extends Readonly<Record<Term, number>> {
   /** Silent strings between sounding ones, by what damps them. */
   readonly interior: number;
-  /** Silent strings that nothing keeps silent. */
+  /** Outer silent strings that only the pick avoids. */
   readonly risk: number;
   /** Less where the player's own school would do it so. */
   readonly school: number;
@@ -46,6 +46,7 @@ export function effortTerms(
   school: School,
 ): EffortTerms {
   const { neck, fretting, hand } = silence;
+  // One for each of TERMS.
   const sums = [0, 0, 0, 0, 0, 0, 0, 0];
   countParts(neck, fretting, presses, hand, (part, amount) => {
     const term = TERM_OF_PART[part] ?? 0;

@@ -1,6 +1,5 @@
 import { acrossMm, type Neck } from "../neck";
-import { type Hand } from "./hand";
-import { REFERENCE_SPAN_MM } from "./hand";
+import { REFERENCE_SPAN_MM, type Hand } from "./hand";
 
 /** The widest spread of the strings round which the thumb comes, at a 150 mm span (a judgement). */
 const NECK_MM = 48;

@@ -1,12 +1,12 @@
 "use client";
 
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { Eraser } from "lucide-react";
 import { type Fingering } from "@/core/hand";
 import { type ShapeReading } from "@/core/reading";
 import { FingerChoice, FretText, GripDiagram, ReadingText, StepButtons } from "@/ui/grip";
 import { NeckGrip, PlainNeck, TapLayer } from "@/ui/neck";
-import { TextField, useEvent, useShortcuts } from "@/ui/controls";
+import { TextField, useShortcuts } from "@/ui/controls";
 import { useNames, useWorkspace } from "@/ui/workspace";
 import { GripReasons } from "./GripReasons";
 import { useShape } from "./useShape";
@@ -19,7 +19,10 @@ export function NameScreen({ start }: { readonly start: string }) {
   const { neck, guitar, profile } = useWorkspace();
   const { note } = useNames();
   const { text, fretting, problem, reading, write, tap, put } = useShape(start);
-  const noteAt = useEvent((string: number, fret: number) => note((neck.midi[string] ?? 0) + fret));
+  const noteAt = useCallback(
+    (string: number, fret: number) => note((neck.midi[string] ?? 0) + fret),
+    [neck, note],
+  );
   const shown = useMemo(() => (reading ? shownGrip(reading) : null), [reading]);
   const clear = () => write("");
   useShortcuts({ Escape: clear });

@@ -1,5 +1,11 @@
 import { useCallback, useMemo, useState } from "react";
-import { GRIP_ORDERS, NO_FILTER, type GripOrder, type Listing } from "@/core/listing";
+import {
+  GRIP_ORDERS,
+  NO_FILTER,
+  type GripFilter,
+  type GripOrder,
+  type Listing,
+} from "@/core/listing";
 import { useWorkspace } from "@/ui/workspace";
 
 interface ListingState {
@@ -26,6 +32,7 @@ export function useListing(): ListingState {
   const listing = useMemo(
     (): Listing => ({
       ...asked,
+      filter: fitFilter(asked.filter, strings),
       anchor: nearPins?.find(({ fretting }) => fretting.length === strings)?.fretting,
       sound: { a4Hz },
     }),
@@ -44,4 +51,14 @@ export function useListing(): ListingState {
     [orders],
   );
   return { listing, orders, list, nextOrder };
+}
+
+/** Another guitar may have fewer strings than a condition names. */
+function fitFilter(filter: GripFilter, strings: number): GripFilter {
+  const isThere = (string: number | undefined) => string === undefined || string < strings;
+  return {
+    ...filter,
+    bassString: isThere(filter.bassString ?? undefined) ? filter.bassString : null,
+    through: isThere(filter.through?.string) ? filter.through : null,
+  };
 }
