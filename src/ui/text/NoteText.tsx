@@ -6,10 +6,14 @@ interface Piece {
   readonly isSign: boolean;
 }
 
-/** Cuts "C#5/Gb" into letters and real signs; only a # or b right after a capital note is a sign. */
+/** A # or b right after a capital note, before no letter or a chord's suffix; or before a degree. */
+const SIGN =
+  /(?<=\b[A-G][#b]{0,1})([#b])(?=maj|m(?![a-z])|sus|dim|aug|[^a-z]|$)|(?<=^|[\s/(])([#b])(?=\d)/;
+
+/** Cuts "C#5/Gb" into letters and real signs; "Abe" is only a word. */
 export function splitSigns(text: string): readonly Piece[] {
   return text
-    .split(/(?<=\b[A-G][#b]{0,1})([#b])(?![a-z])|(?<=^|[\s/(])([#b])(?=\d)/)
+    .split(SIGN)
     .filter((piece) => piece !== undefined && piece !== "")
     .map((piece) =>
       piece === "#"
