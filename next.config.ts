@@ -5,7 +5,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   serverExternalPackages: ["better-sqlite3"],
   // These come as ES modules only, which Jest must translate.
-  transpilePackages: ["pitchy", "fft.js"],
+  transpilePackages: ["pitchy", "fft.js", "tone", "standardized-audio-context"],
   experimental: { serverActions: { bodySizeLimit: "64kb" } },
 };
 

@@ -1,5 +1,8 @@
 import { NextResponse, type NextRequest } from "next/server";
 
+/** Tells the layout the query of the neck's address, which Next shows only to pages. */
+export const SEARCH_HEADER = "x-tenon-search";
+
 /**
  * Guards every request: only hosts of this machine, no writes from foreign pages, and a content
  * policy with a nonce of its own. Tenon needs nothing from any network.
@@ -13,6 +16,8 @@ export function proxy(request: NextRequest): NextResponse {
   const policy = contentPolicy(crypto.randomUUID().replaceAll("-", ""));
   const headers = new Headers(request.headers);
   headers.set("Content-Security-Policy", policy);
+  const { pathname, search } = request.nextUrl;
+  headers.set(SEARCH_HEADER, pathname === "/" ? search : "");
   const response = NextResponse.next({ request: { headers } });
   response.headers.set("Content-Security-Policy", policy);
   return withSafeHeaders(response);

@@ -8,12 +8,14 @@ import "@fontsource/barlow-semi-condensed/700.css";
 import "@fontsource/noto-music/music-400.css";
 import "./globals.css";
 import { type Metadata, type Viewport } from "next";
+import { headers } from "next/headers";
 import { connection } from "next/server";
 import { type ReactNode } from "react";
 import { database } from "@/server/database";
 import { readStart } from "@/server/start";
 import { Header, NoticeBar } from "@/ui/shell";
 import { Workspace } from "@/ui/workspace";
+import { SEARCH_HEADER } from "@/proxy";
 
 export const metadata: Metadata = {
   title: { default: "Tenon", template: "%s - Tenon" },
@@ -25,7 +27,8 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made per request: a prepared page would carry no nonce and never come alive.
   await connection();
-  const start = readStart(database());
+  const search = (await headers()).get(SEARCH_HEADER) ?? "";
+  const start = readStart(database(), search);
   return (
     <html lang="en" data-theme={start.choice.theme}>
       <body className="pb-16">

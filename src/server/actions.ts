@@ -12,6 +12,8 @@ import {
   favouritesSchema,
   guitarSchema,
   idSchema,
+  idsSchema,
+  ownStackSchema,
   ownTuningSchema,
   partSchema,
   pinSchema,
@@ -20,6 +22,13 @@ import {
   tunedSchema,
   validate,
 } from "./schemas";
+import {
+  addOwnStack,
+  deleteOwnStack,
+  orderOwnStacks,
+  restoreOwnStack,
+  updateOwnStack,
+} from "./stacks";
 import {
   addOwnTuning,
   deleteOwnTuning,
@@ -90,6 +99,30 @@ export async function bringBackTuning(input: unknown): RigAnswer {
 /** Puts a whole list of favourites, by their pitches, in place of the old one. */
 export async function keepFavourites(input: unknown): RigAnswer {
   return change(favouritesSchema, input, (all) => saveFavourites(database(), all));
+}
+
+export async function keepStack(input: unknown): RigAnswer {
+  return change(ownStackSchema, input, (stack) => void addOwnStack(database(), stack));
+}
+
+export async function changeStack(id: unknown, input: unknown): RigAnswer {
+  return change(ownStackSchema, input, (stack) =>
+    updateOwnStack(database(), validate(idSchema, id), stack),
+  );
+}
+
+/** Takes an own stack out of sight; `bringBackStack` undoes it. */
+export async function removeStack(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => deleteOwnStack(database(), id));
+}
+
+export async function bringBackStack(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => restoreOwnStack(database(), id));
+}
+
+/** Puts the own stacks in the order of their ids. */
+export async function orderStacks(input: unknown): RigAnswer {
+  return change(idsSchema, input, (ids) => orderOwnStacks(database(), ids));
 }
 
 /** Changes parts of the player's profile; the others stay as they are. */

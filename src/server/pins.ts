@@ -8,15 +8,16 @@ interface PinRow {
   readonly tuning_midi: string;
   readonly root: string;
   readonly stack: string;
+  readonly least_notes: number | null;
   readonly fretting: string;
   readonly fingers: string;
 }
 
-const SELECT_ALL = `SELECT id, guitar_id, tuning_midi, root, stack, fretting, fingers
+const SELECT_ALL = `SELECT id, guitar_id, tuning_midi, root, stack, least_notes, fretting, fingers
   FROM pin ORDER BY id`;
 
-const INSERT = `INSERT INTO pin (guitar_id, tuning_midi, root, stack, fretting, fingers)
-  VALUES (@guitarId, @tuningMidi, @root, @stack, @fretting, @fingers)
+const INSERT = `INSERT INTO pin (guitar_id, tuning_midi, root, stack, least_notes, fretting, fingers)
+  VALUES (@guitarId, @tuningMidi, @root, @stack, @leastNotes, @fretting, @fingers)
   ON CONFLICT DO NOTHING`;
 
 /** Pins in the order in which they were made. */
@@ -27,6 +28,7 @@ export function listPins(connection: Database): readonly Pin[] {
     tuningMidi: JSON.parse(row.tuning_midi) as number[],
     root: row.root,
     stack: JSON.parse(row.stack) as number[],
+    leastNotes: row.least_notes,
     fretting: JSON.parse(row.fretting) as (number | null)[],
     fingers: JSON.parse(row.fingers) as (Finger | 0)[],
   }));
@@ -39,6 +41,7 @@ export function addPin(connection: Database, pin: PinContent): void {
     tuningMidi: JSON.stringify(pin.tuningMidi),
     root: pin.root,
     stack: JSON.stringify(pin.stack),
+    leastNotes: pin.leastNotes,
     fretting: JSON.stringify(pin.fretting),
     fingers: JSON.stringify(pin.fingers),
   });

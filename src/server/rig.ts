@@ -2,6 +2,7 @@ import { type Database } from "better-sqlite3";
 import { listGuitars } from "./guitars";
 import { listPins } from "./pins";
 import { loadProfile } from "./profile";
+import { listOwnStacks } from "./stacks";
 import { listFavourites, listOwnTunings } from "./tunings";
 import { type Rig } from "./types";
 
@@ -19,6 +20,7 @@ export function readRig(connection: Database): Rig {
       ),
     ),
     ownTunings: listOwnTunings(connection),
+    ownStacks: listOwnStacks(connection),
     favourites: listFavourites(connection),
     profile: loadProfile(connection),
   };

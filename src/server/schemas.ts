@@ -1,9 +1,21 @@
-import { array, boolean, mixed, number, object, string, type InferType, type Schema } from "yup";
+import {
+  array,
+  boolean,
+  mixed,
+  number,
+  object,
+  string,
+  tuple,
+  type InferType,
+  type Schema,
+} from "yup";
 import { EXCLUSIONS, HIGHEST_SPAN_MM, LOWEST_SPAN_MM, SCHOOLS, type Exclusion } from "@/core/hand";
 import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
 import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ, parseNote } from "@/core/pitch";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
-import { BRIDGES, MARK_LABELS, NAMINGS, THEMES } from "./types";
+import { GRIP_ORDERS } from "@/core/listing";
+import { MARK_LABELS, SPACINGS } from "@/formats/address";
+import { BRIDGES, NAMINGS, THEMES } from "./types";
 
 /** The Yup schemas at the server's edge: what comes in is one of these, or is refused in plain words. */
 const id = number().integer().positive().required();
@@ -16,12 +28,15 @@ const stack = array(number().integer().min(-72).max(72).required())
   .min(1)
   .max(MAX_STRINGS)
   .required();
+const leastNotes = number().integer().min(2).max(MAX_STRINGS).nullable().defined();
 const fret = number().integer().min(0).max(MAX_FRETS).nullable().defined();
+const fretNumber = number().integer().min(0).max(MAX_FRETS).required();
 const fretting = array(fret).min(MIN_STRINGS).max(MAX_STRINGS).required();
 const finger = mixed<0 | 1 | 2 | 3 | 4 | "T">().oneOf([0, 1, 2, 3, 4, "T"]).required();
 const fingers = array(finger).min(MIN_STRINGS).max(MAX_STRINGS).required();
 
 export const idSchema = id.label("id");
+export const idsSchema = array(id).max(500).required();
 const name = string().trim().min(1).max(60).required();
 
 const known = (most: number) => number().positive().max(most).nullable().defined();
@@ -67,6 +82,8 @@ export const renameSchema = object({ id, name }).noUnknown();
 const MOST_FAVOURITES = 200;
 export const favouritesSchema = array(tuningMidi).max(MOST_FAVOURITES).required();
 
+export const ownStackSchema = object({ name, stack, leastNotes }).noUnknown();
+
 const share = number().moreThan(0).max(2).required();
 export const profileSchema = object({
   spanMm: number().min(LOWEST_SPAN_MM).max(HIGHEST_SPAN_MM).required(),
@@ -83,7 +100,15 @@ export const profileSchema = object({
   }).noUnknown(),
 }).noUnknown();
 
-export const pinSchema = object({ guitarId: id, tuningMidi, root, stack, fretting, fingers })
+export const pinSchema = object({
+  guitarId: id,
+  tuningMidi,
+  root,
+  stack,
+  leastNotes,
+  fretting,
+  fingers,
+})
   .noUnknown()
   .test(
     "strings",
@@ -92,15 +117,50 @@ export const pinSchema = object({ guitarId: id, tuningMidi, root, stack, frettin
       sameLength(midi, pin.fretting) && sameLength(pin.fretting, pin.fingers),
   );
 
+const stringIndex = number()
+  .integer()
+  .min(0)
+  .max(MAX_STRINGS - 1);
+const anyWay = string().oneOf(["any", "with", "without"]).required();
+const filter = object({
+  bassString: stringIndex.nullable().defined(),
+  frets: tuple([fretNumber, fretNumber]).nullable().defined(),
+  openStrings: anyWay,
+  barre: anyWay,
+  strumSafe: boolean().required(),
+  comfortable: boolean().required(),
+  mostFingers: number().integer().min(0).max(5).nullable().defined(),
+  notes: number().integer().min(1).max(MAX_STRINGS).nullable().defined(),
+  through: object({ string: stringIndex.required(), fret: fretNumber })
+    .noUnknown()
+    .nullable()
+    .defined(),
+}).noUnknown();
+
 export const choiceSchema = object({
   guitarId: id,
   tuningMidi,
   root,
   stack,
+  leastNotes,
   labels: string().oneOf(MARK_LABELS).required(),
+  mapped: array(number().integer().min(0).max(11).required()).max(12).nullable().defined(),
+  naturals: boolean().required(),
+  mapStrings: array(stringIndex.required()).max(MAX_STRINGS).nullable().defined(),
+  spacing: string().oneOf(SPACINGS).required(),
+  thickOnTop: boolean().required(),
+  order: string().oneOf(GRIP_ORDERS).required(),
+  filter,
+  stage: boolean().required(),
   theme: string().oneOf(THEMES).required(),
   chosen: object({ fretting, fingers }).noUnknown().nullable().defined(),
   comparedMidi: array(midi).min(MIN_STRINGS).max(MAX_STRINGS).nullable().defined(),
+  hints: boolean().required(),
+  hearing: object({
+    gain: boolean().required(),
+    loudness: number().min(0).max(1).required(),
+    told: boolean().required(),
+  }).noUnknown(),
 }).noUnknown();
 
 export type ChoiceInput = InferType<typeof choiceSchema>;

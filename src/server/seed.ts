@@ -3,6 +3,8 @@ import { MM_PER_INCH } from "@/core/measure";
 import { UNKNOWN_STRING, usualMidi, type StringSpec } from "@/core/tuning";
 import { addGuitar, setTuned } from "./guitars";
 import { addPin } from "./pins";
+import { addOwnStack } from "./stacks";
+import { FIRST_CHOICE } from "./types";
 import { addOwnTuning, saveFavourites } from "./tunings";
 import { saveChoice } from "./workspace";
 
@@ -28,7 +30,7 @@ export function seedDemo(connection: Database): void {
   const fill = connection.transaction(() => {
     connection.exec(
       `DELETE FROM pin; DELETE FROM guitar; DELETE FROM workspace; DELETE FROM own_tuning;
-       DELETE FROM favourite_tuning; DELETE FROM player;`,
+       DELETE FROM favourite_tuning; DELETE FROM own_stack; DELETE FROM player;`,
     );
     const ash = addGuitar(connection, {
       name: "Ash six",
@@ -58,6 +60,7 @@ export function seedDemo(connection: Database): void {
       tuningMidi: STANDARD,
       root: "G",
       stack: [0, 7, 12],
+      leastNotes: null,
       fretting: [3, 5, 5, null, null, null],
       fingers: [1, 3, 4, 0, 0, 0],
     });
@@ -66,19 +69,19 @@ export function seedDemo(connection: Database): void {
       tuningMidi: DROP_D,
       root: "F",
       stack: [0, 7, 12],
+      leastNotes: null,
       fretting: [3, 3, 3, null, null, null],
       fingers: [1, 1, 1, 0, 0, 0],
     });
+    addOwnStack(connection, { name: "Wide five", stack: [0, 7, 19], leastNotes: null });
+    addOwnStack(connection, { name: "Big major", stack: [0, 4, 7], leastNotes: 5 });
     addOwnTuning(connection, "Nine Below", [38, 45, 50, 53, 57, 64]);
     saveFavourites(connection, [DROP_D, DROP_C, DADGAD, LONG_DROP]);
     saveChoice(connection, {
+      ...FIRST_CHOICE,
       guitarId: ash,
       tuningMidi: DROP_D,
       root: "C",
-      stack: [0, 7, 12],
-      labels: "degree",
-      theme: "system",
-      chosen: null,
       comparedMidi: STANDARD,
     });
   });

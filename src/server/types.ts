@@ -1,8 +1,8 @@
-import { type Fretting } from "@/core/fretting";
-import { DEFAULT_HAND, DEFAULT_SCHOOL, type Finger, type Hand, type School } from "@/core/hand";
+import { FIRST_VIEW, type View } from "@/formats/address";
+import { DEFAULT_HAND, DEFAULT_SCHOOL, type Hand, type School } from "@/core/hand";
 import { type NeckMeasures } from "@/core/neck";
 import { A4_HZ, type Accidentals, type Midi } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/stack";
 import { DEFAULT_TENSION_LIMITS, type StringSpec, type TensionLimits } from "@/core/tuning";
 
 /** What holds the strings at the body: on a floating bridge every string shifts all others. */
@@ -35,6 +35,15 @@ export interface OwnTuning {
   readonly midi: readonly Midi[];
 }
 
+/** A stack, or a voicing for free mode, that the player made. */
+export interface OwnStackContent extends Voicing {
+  readonly name: string;
+}
+
+export interface OwnStack extends OwnStackContent {
+  readonly id: number;
+}
+
 /** Chords called as they sound, or as the shape is called in the tuning's parent (drop C: drop D). */
 export const NAMINGS = ["sounding", "shape"] as const;
 export type Naming = (typeof NAMINGS)[number];
@@ -59,49 +68,56 @@ export const DEFAULT_PROFILE: Profile = {
 };
 
 /** A fingering that the player keeps, with all it takes to show it again. */
-export interface PinContent {
+export interface PinContent extends Pick<View, "tuningMidi" | "root" | "stack" | "leastNotes"> {
   readonly guitarId: number;
-  readonly tuningMidi: readonly Midi[];
-  /** Root as plain text: "C#". */
-  readonly root: string;
-  readonly stack: Stack;
-  readonly fretting: Fretting;
-  readonly fingers: readonly (Finger | 0)[];
+  readonly fretting: NonNullable<View["chosen"]>["fretting"];
+  readonly fingers: NonNullable<View["chosen"]>["fingers"];
 }
 
 export interface Pin extends PinContent {
   readonly id: number;
 }
 
-export const MARK_LABELS = ["degree", "note", "finger", "fret", "octave"] as const;
-export type MarkLabel = (typeof MARK_LABELS)[number];
-
 export const THEMES = ["system", "light", "dark"] as const;
 export type Theme = (typeof THEMES)[number];
 
 /** Everything that is there again when the player comes back. */
-export interface Choice {
+export interface Choice extends View {
   readonly guitarId: number;
-  readonly tuningMidi: readonly Midi[];
-  /** Root as plain text: "C#". */
-  readonly root: string;
-  readonly stack: Stack;
-  readonly labels: MarkLabel;
   readonly theme: Theme;
-  /** The fingering on the neck; null shows the map alone. */
-  readonly chosen: {
-    readonly fretting: Fretting;
-    readonly fingers: readonly (Finger | 0)[];
-  } | null;
   /** The tuning that Compare holds against the present one; null until the player takes one. */
   readonly comparedMidi: readonly Midi[] | null;
+  /** Whether short hints are shown. */
+  readonly hints: boolean;
+  /** How grips are heard. */
+  readonly hearing: Hearing;
 }
+
+/** How grips are heard. */
+export interface Hearing {
+  readonly gain: boolean;
+  /** 0 silent to 1, the loudest Tenon goes. */
+  readonly loudness: number;
+  /** Whether the player has been told once to mind their ears. */
+  readonly told: boolean;
+}
+
+/** What there is before the player chose anything. */
+export const FIRST_CHOICE: Omit<Choice, "guitarId" | "tuningMidi"> = {
+  ...FIRST_VIEW,
+  theme: "system",
+  comparedMidi: null,
+  hints: true,
+  hearing: { gain: false, loudness: 0.5, told: false },
+};
 
 /** Everything the player owns. */
 export interface Rig {
   readonly guitars: readonly [Guitar, ...Guitar[]];
   readonly pins: readonly Pin[];
   readonly ownTunings: readonly OwnTuning[];
+  /** In the player's order. */
+  readonly ownStacks: readonly OwnStack[];
   /** The tunings kept at hand, by their pitches, in the player's order. */
   readonly favourites: readonly (readonly Midi[])[];
   readonly profile: Profile;
@@ -111,4 +127,8 @@ export interface Rig {
 export interface Start {
   readonly rig: Rig;
   readonly choice: Choice;
+  /** Nothing was ever chosen in these data: Tenon asks for guitar and tuning first. */
+  readonly isFirst: boolean;
+  /** What in the address made no sense. */
+  readonly problems: readonly string[];
 }

@@ -1,7 +1,7 @@
-import { findGrips, type Grip, type Player } from "../hand";
+import { findVoicing, type Grip, type Player } from "../hand";
 import { type Neck } from "../neck";
 import { type Midi, type Note } from "../pitch";
-import { type Stack } from "../stack";
+import { type Voicing } from "../stack";
 
 /** One chord on one neck: how many places it has, and the easiest of them. */
 export interface ChordOnNeck {
@@ -16,11 +16,11 @@ export interface ChordOnNeck {
 export function chordOnNeck(
   neck: Neck,
   root: Note,
-  stack: Stack,
+  voicing: Voicing,
   most: number,
   player: Player = {},
 ): ChordOnNeck {
-  const grips = findGrips(neck, root, stack, player);
+  const grips = findVoicing(neck, root, voicing, player);
   const pitches = grips.flatMap((grip) => grip.midi);
   return {
     count: grips.length,

@@ -13,6 +13,8 @@ export interface ToneSet {
   readonly required: readonly number[];
   readonly minNotes: number;
   readonly maxNotes: number;
+  /** Leaves out what needs more fingers than these, however they are laid across strings. */
+  readonly mostFingers?: number | undefined;
 }
 
 /** A tone set that makes sense, or what is wrong with it. */
@@ -44,34 +46,57 @@ export function findSetFrettings(
   const allowed = maskOf(root, set.allowed);
   const required = maskOf(root, set.required);
   const strings = neck.midi.length;
+  const { minNotes, maxNotes, mostFingers = Infinity } = set;
   const found: Fretting[] = [];
   const frets: (number | null)[] = [];
 
-  const visit = (notes: number, heard: number, window: Window): void => {
+  const visit = (notes: number, heard: number, window: Window, held: Held): void => {
     const string = frets.length;
-    if (notes + strings - string < set.minNotes) return;
+    if (notes + strings - string < minNotes) return;
     if (string === strings) {
       if ((heard & required) === required) collect(found, frets);
       return;
     }
     frets.push(null);
-    visit(notes, heard, window);
+    visit(notes, heard, window, held);
     frets.pop();
-    if (notes === set.maxNotes) return;
+    if (notes === maxNotes) return;
     const open = neck.midi[string] ?? 0;
     for (let fret = 0; fret <= neck.frets; fret++) {
       const tone = 1 << pitchClass(open + fret);
       if ((allowed & tone) === 0) continue;
       const wider = widen(window, string, fret);
       if (!wider) continue;
+      const holding = hold(held, fret);
+      if (holding.fingers > mostFingers) continue;
       frets.push(fret);
-      visit(notes + 1, heard | tone, wider);
+      visit(notes + 1, heard | tone, wider, holding);
       frets.pop();
     }
   };
 
-  visit(0, 0, EMPTY_WINDOW);
+  visit(0, 0, EMPTY_WINDOW, { fingers: 0, lying: null });
   return found.sort(compareFrettings);
+}
+
+/** The fewest fingers so far, and those that may go on to lie across the next string. */
+interface Held {
+  readonly fingers: number;
+  readonly lying: Lying | null;
+}
+
+/** Fingers by the fret they lie on, the highest fret first. */
+interface Lying {
+  readonly fret: number;
+  readonly below: Lying | null;
+}
+
+/** A finger lies across strings only as long as each that sounds is fretted at its fret or above. */
+function hold({ fingers, lying }: Held, fret: number): Held {
+  let rest = lying;
+  while (rest && rest.fret > fret) rest = rest.below;
+  if (fret === 0 || rest?.fret === fret) return { fingers, lying: rest };
+  return { fingers: fingers + 1, lying: { fret, below: rest } };
 }
 
 function maskOf(root: PitchClass, semitones: readonly number[]): number {

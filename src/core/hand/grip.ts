@@ -1,5 +1,6 @@
 import {
   compareFrettings,
+  findSetFrettings,
   findStackFrettings,
   soundingMidi,
   tonesOverRoot,
@@ -8,7 +9,7 @@ import {
 } from "../fretting";
 import { type Neck } from "../neck";
 import { pitchClassOf, type Midi, type Note } from "../pitch";
-import { nameChord, type Stack } from "../stack";
+import { degreesOf, nameChord, type Stack, type Voicing } from "../stack";
 import { rankFingers, type Fingering, type Player } from "./fingering";
 import { DEFAULT_HAND, handReachMm } from "./hand";
 
@@ -39,6 +40,34 @@ export function findGrips(
     limit ?? { reachMm: handReachMm(hand) },
   );
   return rankGrips(neck, root, frettings, player);
+}
+
+const FINGERS_AND_THUMB = 5;
+
+/** Every grip of a voicing that this player can hold, easiest first: a stack as it stands, or in free mode. */
+export function findVoicing(
+  neck: Neck,
+  root: Note,
+  { stack, leastNotes }: Voicing,
+  player: Player = {},
+): readonly Grip[] {
+  if (leastNotes === null) return findGrips(neck, root, stack, player);
+  const degrees = degreesOf(stack);
+  const strings = neck.midi.length;
+  const set = {
+    allowed: degrees,
+    required: degrees,
+    minNotes: Math.min(leastNotes, strings),
+    maxNotes: strings,
+    mostFingers: FINGERS_AND_THUMB,
+  };
+  const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
+  return rankGrips(
+    neck,
+    root,
+    findSetFrettings(neck, pitchClassOf(root), set, { reachMm }),
+    player,
+  );
 }
 
 /** The frettings that this player can hold, each with its easiest fingering, easiest grip first. */

@@ -3,7 +3,7 @@ export { type Damper, type DampingWay } from "./dampers";
 export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
 export { type EffortTerms } from "./effort";
 export { fingerFretting, fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
-export { findGrips, rankGrips, type Grip } from "./grip";
+export { findGrips, findVoicing, rankGrips, type Grip } from "./grip";
 export {
   checkHand,
   DEFAULT_HAND,

@@ -15,4 +15,6 @@ export {
   type NeckInput,
   type NeckMeasures,
 } from "./neck";
+export { naturalPath, type NaturalNote } from "./naturals";
 export { findPositions, type Position } from "./positions";
+export { findUnisons } from "./unisons";

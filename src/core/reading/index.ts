@@ -1,1 +1,1 @@
-export { readShape, type ShapeReading, type ShapeStep } from "./readShape";
+export { readShape, type Calling, type ShapeReading, type ShapeStep } from "./readShape";

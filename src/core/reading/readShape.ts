@@ -18,7 +18,10 @@ export interface ShapeReading {
   readonly midi: readonly Midi[];
   /** The chord's name, or its notes where it has none. */
   readonly name: string;
+  /** The name of what sounds, where the player calls chords otherwise; else the same. */
+  readonly sounding: string;
   readonly isNamed: boolean;
+  /** The root as it is called; in a drawing degrees are spelled from it. */
   readonly root: Note;
   /** The lowest note, where it is not the root. */
   readonly bass: Midi | null;
@@ -43,18 +46,28 @@ export interface ShapeStep {
   readonly name: string;
 }
 
+/** How a player calls chords. */
+export interface Calling {
+  readonly accidentals?: Accidentals | undefined;
+  /** Semitones from the name to what sounds: -2 where drop C is called as drop D; 0 by default. */
+  readonly shift?: number | undefined;
+}
+
 /** Reads a shape that fits the neck; null where nothing sounds. */
 export function readShape(
   neck: Neck,
   fretting: Fretting,
   player: Player = {},
-  accidentals?: Accidentals,
+  calling: Calling = {},
 ): ShapeReading | null {
   const midi = soundingMidi(neck, fretting);
   if (midi.length === 0) return null;
-  const named = findChord(midi, undefined, accidentals);
-  const { name, root } = named ?? nameChord(midi);
-  const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
+  const { accidentals, shift = 0 } = calling;
+  const called = midi.map((pitch) => pitch - shift);
+  const named = findChord(called, undefined, accidentals);
+  const { name, root } = named ?? nameChord(called);
+  const rootClass = pitchClass(pitchClassOf(root) + shift);
+  const tones = tonesOverRoot(neck, fretting, rootClass);
   const lowest = Math.min(...midi);
   const fingerings = rankFingers(neck, fretting, player);
   const [far] = fingerings.length > 0 ? [] : rankFingers(neck, fretting, player, "any");
@@ -63,16 +76,18 @@ export function readShape(
     fretting,
     midi,
     name,
+    sounding:
+      shift === 0 ? name : (findChord(midi, undefined, accidentals) ?? nameChord(midi)).name,
     isNamed: named !== null,
     root,
-    bass: pitchClass(lowest) === pitchClassOf(root) ? null : lowest,
+    bass: pitchClass(lowest) === rootClass ? null : lowest,
     tones,
     stack: tones.filter((tone) => tone !== null).sort((a, b) => a - b),
     fingerings,
     beyond: far ? gradeReach(neck, fretting, far.presses, hand) : null,
     steps: [
-      ...lessSteps(neck, fretting, name, accidentals),
-      ...moreSteps(neck, fretting, name, player, accidentals),
+      ...lessSteps(neck, fretting, name, calling),
+      ...moreSteps(neck, fretting, name, player, calling),
     ],
   };
 }
@@ -82,13 +97,13 @@ function lessSteps(
   neck: Neck,
   fretting: Fretting,
   name: string,
-  accidentals: Accidentals | undefined,
+  calling: Calling,
 ): readonly ShapeStep[] {
   const steps = new Map<string, ShapeStep>();
   for (const [string, fret] of fretting.entries()) {
     if (fret === null) continue;
     const less = fretting.with(string, null);
-    const left = nameOf(neck, less, accidentals);
+    const left = nameOf(neck, less, calling);
     if (left === null || left === name || steps.has(left)) continue;
     steps.set(left, { kind: "less", string, fret, fretting: less, name: left });
   }
@@ -101,14 +116,14 @@ function moreSteps(
   fretting: Fretting,
   name: string,
   player: Player,
-  accidentals: Accidentals | undefined,
+  calling: Calling,
 ): readonly ShapeStep[] {
   const steps = new Map<string, ShapeStep & { readonly effort: number }>();
   for (const [string, played] of fretting.entries()) {
     if (played !== null) continue;
     for (let fret = 0; fret <= neck.frets; fret++) {
       const more = fretting.with(string, fret);
-      const made = nameOf(neck, more, accidentals);
+      const made = nameOf(neck, more, calling);
       if (made === null || made === name) continue;
       const effort = rankFingers(neck, more, player)[0]?.effort ?? Infinity;
       if (effort >= (steps.get(made)?.effort ?? Infinity)) continue;
@@ -122,8 +137,8 @@ function moreSteps(
 function nameOf(
   neck: Neck,
   fretting: Fretting,
-  accidentals: Accidentals | undefined,
+  { accidentals, shift = 0 }: Calling,
 ): string | null {
-  const midi = soundingMidi(neck, fretting);
-  return midi.length > 1 ? (findChord(midi, undefined, accidentals)?.name ?? null) : null;
+  const called = soundingMidi(neck, fretting).map((midi) => midi - shift);
+  return called.length > 1 ? (findChord(called, undefined, accidentals)?.name ?? null) : null;
 }

@@ -5,8 +5,10 @@ export { roughness } from "./roughness";
 export {
   describeSound,
   measureRoughness,
+  roughnessByDrive,
   type ClarityPart,
   type Register,
+  type RoughnessAtDrive,
   type Score,
   type Sound,
   type SoundOptions,

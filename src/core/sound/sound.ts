@@ -33,6 +33,13 @@ export interface Register {
   readonly underCabinet: readonly Midi[];
 }
 
+/** Sensory roughness at unit power at one setting of the gain, beside the plain fifth E2 B2. */
+export interface RoughnessAtDrive {
+  readonly drive: number;
+  readonly roughness: number;
+  readonly fifth: number;
+}
+
 /** A figure and what it is the sum of, in points. */
 export interface Score<Part extends string> {
   readonly points: number;
@@ -92,6 +99,19 @@ function roughnessRatios(pitches: readonly Midi[], options: SoundOptions): Sound
   const heard = measureRoughness(pitches, options);
   const fifth = measureRoughness(PLAIN_FIFTH, options);
   return { clean: heard.clean / fifth.clean, gain: heard.gain / fifth.gain };
+}
+
+/** Roughness as the gain goes up, beside that of the plain fifth at the same gain. */
+export function roughnessByDrive(
+  pitches: readonly Midi[],
+  drives: readonly number[],
+  options: SoundOptions = {},
+): readonly RoughnessAtDrive[] {
+  return drives.map((drive) => {
+    const at = { ...options, drive };
+    const heard = measureRoughness(pitches, at).gain;
+    return { drive, roughness: heard, fifth: measureRoughness(PLAIN_FIFTH, at).gain };
+  });
 }
 
 /** Grips in many places share their pitches, and all share the plain fifth. */

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { makeNeck } from "../neck";
 import { parseNote, type Note } from "../pitch";
-import { findStackPositions, makeStack, findChord, nameChord, stackName, STACKS } from ".";
+import { findDegrees, makeStack, findChord, nameChord, stackName, STACKS } from ".";
 
 const note = (text: string): Note => {
   const read = parseNote(text);
@@ -77,7 +77,7 @@ test("a stack is put in order, and nonsense is refused", () => {
 test("positions of a stack are those of its degrees, each with its distance to the root", () => {
   const neck = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 12 });
   if (!neck.ok) throw new Error(neck.problem.message);
-  const found = findStackPositions(neck.value, note("C"), [-5, 0, 4]);
+  const found = findDegrees(neck.value, note("C"), [-5, 0, 4]);
   expect(new Set(found.map(({ degree }) => degree))).toEqual(new Set([0, 4, 7]));
   expect(found).toContainEqual({ string: 1, fret: 3, midi: 48, degree: 0 });
   expect(found).toContainEqual({ string: 0, fret: 3, midi: 43, degree: 7 });

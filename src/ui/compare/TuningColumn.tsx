@@ -67,7 +67,7 @@ export function TuningColumn(props: TuningColumnProps) {
                 grip={{ fingering: grip.best, tones: grip.tones }}
                 labels="finger"
                 leftHanded={guitar.leftHanded}
-                grows
+                growth={1.5}
                 pitch={neck.midi.length > 7 ? 14 : 17}
                 label={`${spokenNotes(grip.name)} close up`}
               />

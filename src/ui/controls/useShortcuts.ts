@@ -10,18 +10,20 @@ const TYPING = "input, textarea, select, [role=listbox][data-open], [role=menu]"
 /** What Enter and Space already press. */
 const PRESSABLE = "button, a, summary, [role=button], [aria-haspopup]";
 /** What the arrows already move in. */
-const MOVABLE = "[role=group] [role=button], [role=spinbutton], [role=radiogroup], [aria-haspopup]";
+const MOVABLE =
+  "[role=group] [role=button], [role=slider], [role=spinbutton], [role=radiogroup], [aria-haspopup]";
 
 /**
- * Listens for single keys on the whole page, or inside the open dialog; keys are named as in
- * KeyboardEvent.key, letters small.
+ * Listens for keys on the whole page, or inside the open dialog. Single keys are named as in
+ * KeyboardEvent.key, letters small; "Ctrl+z" stands for Command too; "Shift+Digit1" names a place on
+ * the keyboard, whatever is printed there.
  */
 export function useShortcuts(shortcuts: Shortcuts, where: "page" | "dialog" = "page"): void {
   const onKeyDown = useEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    if (event.altKey || event.defaultPrevented) return;
     const isInDialog = document.querySelector("[role=dialog]") !== null;
     if (isInDialog !== (where === "dialog")) return;
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    const key = keyName(event);
     const run = shortcuts[key];
     if (!run || belongsToTarget(event.target, key)) return;
     event.preventDefault();
@@ -32,6 +34,15 @@ export function useShortcuts(shortcuts: Shortcuts, where: "page" | "dialog" = "p
     window.addEventListener("keydown", onKeyDown);
     return () => window.removeEventListener("keydown", onKeyDown);
   }, [onKeyDown]);
+}
+
+function keyName(event: KeyboardEvent): string {
+  const { key, code, shiftKey } = event;
+  const plain = key.length === 1 ? key.toLowerCase() : key;
+  if (event.ctrlKey || event.metaKey) return `Ctrl+${shiftKey ? "Shift+" : ""}${plain}`;
+  // Where digits themselves need Shift, they stay digits.
+  const isOnDigitRow = /^(Digit\d|Minus|Equal)$/.test(code);
+  return shiftKey && isOnDigitRow && !/^\d$/.test(key) ? `Shift+${code}` : plain;
 }
 
 function belongsToTarget(target: EventTarget | null, key: string): boolean {

@@ -1,7 +1,10 @@
+import { type Fingering } from "@/core/hand";
 import { type Neck, wireMm } from "@/core/neck";
 import { type Note } from "@/core/pitch";
-import { type MarkLabel } from "@/server/types";
+import { type MarkLabel } from "@/formats/address";
 import { NeckGrip, type GripScale, type ShownGrip } from "@/ui/neck";
+import { DampingMarks } from "./DampingMarks";
+import { ReachMarks } from "./ReachMarks";
 
 interface GripDiagramProps {
   readonly neck: Neck;
@@ -13,19 +16,25 @@ interface GripDiagramProps {
   readonly label: string;
   /** Draw it as on a left-handed guitar, the nut on the right. */
   readonly leftHanded: boolean;
-  /** Grow to the width there is, up to half as large again. */
-  readonly grows?: boolean;
+  /** The player's own view: the thick string on top. */
+  readonly thickOnTop?: boolean;
+  /** Grow to the width there is, up to so many times as large. */
+  readonly growth?: number;
+  /** Draws what silences each string and how far the fingers stand apart. */
+  readonly explained?: Fingering;
 }
 
 const FEWEST_FRETS = 4;
-const LARGEST_GROWTH = 1.5;
+/** Height for the distances between fingers, in string pitches. */
+const REACH_ROOM = 1.1;
 
-/** A grip close up: the few frets it needs, at their true proportions, thick string at the bottom. */
+/** A grip close up: the few frets it needs, at their true proportions. */
 export function GripDiagram(props: GripDiagramProps) {
-  const { neck, root, grip, labels, pitch, label, leftHanded, grows } = props;
+  const { neck, root, grip, labels, pitch, label, leftHanded, thickOnTop, growth } = props;
+  const { explained } = props;
   const { first, last } = fretWindow(grip, neck.frets);
   const strings = neck.midi.length;
-  const [left, top] = [pitch * 1.5, pitch * 0.75];
+  const [left, top] = [pitch * 1.5, pitch * (0.75 + (explained ? REACH_ROOM : 0))];
   const boardWidth = pitch * 2 * (last - first + 1);
   const height = top + pitch * (strings - 1) + pitch * 1.5;
   const width = left + boardWidth + pitch * 0.5;
@@ -36,20 +45,21 @@ export function GripDiagram(props: GripDiagramProps) {
   const wireX = (fret: number) => turn(rightHandedX(fret));
   const scale: GripScale = {
     silentX: turn(left - pitch * 0.8),
-    stringY: (string) => top + (strings - 1 - string) * pitch,
+    stringY: (string) => top + (thickOnTop ? string : strings - 1 - string) * pitch,
     markX: (_, fret) =>
       fret === 0 ? turn(left - pitch * 0.8) : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
   };
-  const [boardTop, boardBottom] = [scale.stringY(strings - 1), scale.stringY(0)];
+  const [boardTop, boardBottom] = [top, top + (strings - 1) * pitch];
   const frets = Array.from({ length: last - first + 1 }, (_, index) => first + index);
   return (
     <svg
       role="img"
       aria-label={label}
       viewBox={`0 0 ${width} ${height}`}
-      width={grows ? "100%" : width}
-      style={{ maxWidth: grows ? width * LARGEST_GROWTH : "100%" }}
+      width={growth ? "100%" : width}
+      style={{ maxWidth: growth ? width * growth : "100%" }}
       className="figures block h-auto rounded-md bg-slab"
+      data-picture="grip"
     >
       <rect
         x={leftHanded ? width - left - boardWidth : left}
@@ -100,6 +110,24 @@ export function GripDiagram(props: GripDiagramProps) {
         labels={labels}
         sizeAt={() => pitch * 0.46}
       />
+      {explained && (
+        <>
+          <DampingMarks
+            damping={explained.damping}
+            x={turn(left + pitch * 0.25)}
+            anchor={leftHanded ? "end" : "start"}
+            stringY={scale.stringY}
+            size={pitch * 0.52}
+          />
+          <ReachMarks
+            presses={explained.presses}
+            xOf={(fret) => scale.markX(0, fret)}
+            y={pitch * 0.62}
+            foot={boardTop - pitch * 0.5}
+            size={pitch * 0.56}
+          />
+        </>
+      )}
     </svg>
   );
 }

@@ -73,6 +73,9 @@ function FilterFields({ filter, strings, frets, tapped, onFilter }: ListControls
     const lowest = index * REGION_FRETS + 1;
     return [lowest, Math.min(lowest + REGION_FRETS - 1, frets)] as const;
   });
+  // The handles on the neck set any range.
+  const isOwnRange =
+    filter.frets !== null && !regions.some((region) => region.join() === filter.frets?.join());
   return (
     <div
       id="grip-filters"
@@ -140,6 +143,9 @@ function FilterFields({ filter, strings, frets, tapped, onFilter }: ListControls
         value={filter.frets?.join() ?? "null"}
         options={[
           ["null", "all"],
+          ...(isOwnRange
+            ? [[filter.frets?.join() ?? "", filter.frets?.join(" to ") ?? ""] as const]
+            : []),
           ...regions.map(([low, high]): readonly [string, string] => [
             `${low},${high}`,
             `${low} to ${high}`,
@@ -148,6 +154,18 @@ function FilterFields({ filter, strings, frets, tapped, onFilter }: ListControls
         onChange={(value) =>
           set({ frets: regions.find((region) => region.join() === value) ?? null })
         }
+      />
+      <Choice
+        label="Notes"
+        value={String(filter.notes)}
+        options={[
+          ["null", "any number"],
+          ...Array.from({ length: strings }, (_, index): readonly [string, string] => [
+            String(index + 1),
+            String(index + 1),
+          ]),
+        ]}
+        onChange={(value) => set({ notes: readNumber(value) })}
       />
       <Choice
         label="Fingers"

@@ -13,8 +13,8 @@ export const NEIGHBOUR_KEYS: Readonly<Record<NeighbourKind, string>> = {
   "thinner strings": "l",
   "thicker strings": "h",
   inversion: "i",
-  "one note more": "+",
-  "one note less": "-",
+  "one note more": ".",
+  "one note less": ",",
 };
 
 const NAMES: Readonly<Record<NeighbourKind, string>> = {

@@ -11,7 +11,7 @@ interface ReadingTextProps {
 
 /** What a shape is called, large, and whether this hand can hold it. */
 export function ReadingText({ reading, pitch }: ReadingTextProps) {
-  const { name, isNamed, bass, midi, stack, fingerings, beyond } = reading;
+  const { name, sounding, isNamed, bass, midi, stack, fingerings, beyond } = reading;
   const [tightest] = beyond?.stretches ?? [];
   return (
     <section aria-labelledby="reading-title" aria-live="polite">
@@ -26,6 +26,12 @@ export function ReadingText({ reading, pitch }: ReadingTextProps) {
           <>
             {", "}
             <NoteText>{pitch(bass)}</NoteText> in the bass
+          </>
+        )}
+        {sounding !== name && (
+          <>
+            {", sounds "}
+            <NoteText>{sounding}</NoteText>
           </>
         )}
         {!isNamed && midi.length > 1 && ", no common name"}

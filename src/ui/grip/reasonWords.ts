@@ -68,6 +68,21 @@ function damperText({ by, finger }: Damper): string {
   }
 }
 
+/** What keeps a string silent, short enough to stand on the string itself. */
+export function damperOnString({ first }: SilentString): string {
+  const { by, finger } = first;
+  switch (by) {
+    case "pick":
+      return "! pick misses it";
+    case "nothing":
+      return "! nothing stops it";
+    case "underside":
+      return `under ${finger === null ? "" : fingerName(finger)}`;
+    default:
+      return damperText(first);
+  }
+}
+
 export function conflictText(conflict: DampingConflict, strings: number): string {
   const name = fingerName(conflict.finger);
   if (conflict.kind === "two jobs") {

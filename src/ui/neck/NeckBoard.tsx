@@ -21,13 +21,14 @@ interface NeckBoardProps extends BoardProps {
 /** The instrument itself: board, wires, inlays, strings, fret numbers and open notes. */
 export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: NeckBoardProps) {
   const last = neck.midi.length - 1;
-  const [top, bottom] = [scale.stringY(last) - 16, scale.stringY(0) + 16];
+  const { topString, bottomString } = scale;
+  const [top, bottom] = [scale.stringY(topString) - 16, scale.stringY(bottomString) + 16];
   const frets = Array.from({ length: neck.frets }, (_, index) => index + 1);
   const board = [
-    `${scale.wireX(last, 0)},${top}`,
-    `${scale.wireX(last, neck.frets)},${top}`,
-    `${scale.wireX(0, neck.frets)},${bottom}`,
-    `${scale.wireX(0, 0)},${bottom}`,
+    `${scale.wireX(topString, 0)},${top}`,
+    `${scale.wireX(topString, neck.frets)},${top}`,
+    `${scale.wireX(bottomString, neck.frets)},${bottom}`,
+    `${scale.wireX(bottomString, 0)},${bottom}`,
   ].join(" ");
   return (
     <g aria-hidden="true">
@@ -38,9 +39,9 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: N
       {frets.map((fret) => (
         <line
           key={fret}
-          x1={scale.wireX(last, fret)}
+          x1={scale.wireX(topString, fret)}
           y1={top}
-          x2={scale.wireX(0, fret)}
+          x2={scale.wireX(bottomString, fret)}
           y2={bottom}
           stroke="var(--wire)"
           strokeWidth={1.6}
@@ -86,14 +87,13 @@ interface NutProps extends BoardProps {
 
 /** The nut, or the capo with the number of the fret that it holds. */
 function Nut({ neck, scale, top, bottom }: NutProps) {
-  const last = neck.midi.length - 1;
   const hasCapo = neck.capo > 0;
   return (
     <>
       <line
-        x1={scale.wireX(last, 0)}
+        x1={scale.wireX(scale.topString, 0)}
         y1={hasCapo ? top - 4 : top}
-        x2={scale.wireX(0, 0)}
+        x2={scale.wireX(scale.bottomString, 0)}
         y2={hasCapo ? bottom + 4 : bottom}
         stroke={hasCapo ? "var(--capo)" : "var(--nut)"}
         strokeWidth={hasCapo ? 11 : 5}
@@ -102,7 +102,7 @@ function Nut({ neck, scale, top, bottom }: NutProps) {
       {hasCapo && (
         <text
           x={scale.openX}
-          y={scale.height - 12}
+          y={scale.numbersY}
           textAnchor="middle"
           fontSize={14}
           fill="var(--on-slab-muted)"
@@ -120,12 +120,13 @@ interface FretProps extends BoardProps {
 
 function FretNumber({ neck, scale, fret }: FretProps) {
   const landmark = INLAY_FRETS.includes(neck.capo + fret);
-  const room = Math.abs(scale.markX(0, fret) - scale.markX(0, fret - 1));
+  const { bottomString } = scale;
+  const room = Math.abs(scale.markX(bottomString, fret) - scale.markX(bottomString, fret - 1));
   if (!landmark && fret > 1 && room < 19) return null;
   return (
     <text
-      x={scale.markX(0, fret)}
-      y={scale.height - 12}
+      x={scale.markX(bottomString, fret)}
+      y={scale.numbersY}
       textAnchor="middle"
       fontSize={landmark ? 17 : 15}
       fontWeight={landmark ? 700 : 400}

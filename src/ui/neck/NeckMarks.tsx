@@ -1,7 +1,7 @@
-import { memo, useRef, useState, type KeyboardEvent } from "react";
+import { memo, useRef, useState, type KeyboardEvent, type SyntheticEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { type MarkLabel } from "@/server/types";
+import { type MarkLabel } from "@/formats/address";
 import { spokenNotes } from "@/ui/text";
 import { Mark, markRole } from "./Mark";
 import { mapMarkText } from "./markText";
@@ -16,6 +16,8 @@ interface NeckMarksProps {
   /** Marks step back where a grip stands, or is about to stand, in front of them. */
   readonly faint: boolean;
   readonly onChoose: (position: DegreePosition) => void;
+  /** The mark under the pointer or in focus; null where none is. */
+  readonly onPoint?: (position: DegreePosition | null) => void;
 }
 
 /**
@@ -23,7 +25,7 @@ interface NeckMarksProps {
  * or Space takes the easiest grip through the mark.
  */
 export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
-  const { scale, root, positions, strings, labels, faint, onChoose } = props;
+  const { scale, root, positions, strings, labels, faint, onChoose, onPoint } = props;
   const [current, setCurrent] = useState(0);
   const marks = useRef<(SVGGElement | null)[]>([]);
   const focused = Math.min(current, positions.length - 1);
@@ -43,8 +45,22 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
     marks.current[next]?.focus();
   };
 
+  const point = ({ target }: SyntheticEvent) => {
+    const mark = (target as Element).closest<SVGGElement>("[data-mark]");
+    onPoint?.(positions[Number(mark?.dataset.mark ?? -1)] ?? null);
+  };
+  const unpoint = () => onPoint?.(null);
+
   return (
-    <g role="group" aria-label="Notes on the neck" onKeyDown={onKeyDown}>
+    <g
+      role="group"
+      aria-label="Notes on the neck"
+      onKeyDown={onKeyDown}
+      onPointerOver={point}
+      onPointerLeave={unpoint}
+      onFocus={point}
+      onBlur={unpoint}
+    >
       {positions.map((position, index) => {
         const { string, fret, degree } = position;
         const role = markRole(degree);
@@ -56,6 +72,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
           <g
             // By place in the list: a new root then moves marks instead of making them anew.
             key={index}
+            data-mark={index}
             ref={(element) => {
               marks.current[index] = element;
             }}

@@ -1,59 +1,53 @@
 "use client";
 
-import { memo, useCallback, useEffect, useMemo } from "react";
-import { type Neck } from "@/core/neck";
+import { memo, useEffect, useMemo, useState } from "react";
+import { type Neck, type Position } from "@/core/neck";
 import { type Accidentals, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { type MarkLabel } from "@/server/types";
+import { type MarkLabel } from "@/formats/address";
+import { FretRange, type Range } from "./FretRange";
+import { NaturalSteps } from "./NaturalSteps";
 import { NeckBoard } from "./NeckBoard";
 import { NeckGrip, type ShownGrip } from "./NeckGrip";
 import { NeckMarks } from "./NeckMarks";
-import { makeNeckScale } from "./neckScale";
+import { makeNeckScale, narrowestWidth, type NeckScaleOptions } from "./neckScale";
+import { Unisons } from "./Unisons";
 import { useWidth } from "./useWidth";
 
-interface NeckViewProps {
+interface NeckViewProps extends Pick<
+  NeckScaleOptions,
+  "leftHanded" | "thickOnTop" | "spacing" | "stage"
+> {
   readonly neck: Neck;
   /** The root as it is called; degrees are spelled from it. */
   readonly root: Note;
   readonly accidentals: Accidentals;
-  readonly leftHanded: boolean;
   readonly positions: readonly DegreePosition[];
   readonly labels: MarkLabel;
+  /** The strings on which half steps of the natural notes are tied; null where those are not shown. */
+  readonly naturalsOn: readonly number[] | null;
   /** The fingering in front; null where there is none, or while it is being worked out. */
   readonly grip: ShownGrip | null;
   /** The player asked for the map alone: no grip comes in front, and its marks stand out. */
   readonly mapOnly: boolean;
+  readonly range: Range | null;
+  readonly onRange: (range: Range | null) => void;
   readonly onChoose: (position: DegreePosition) => void;
 }
 
 const FIRST_WIDTH = 1232;
-/** Px that a fret needs on average before the neck scrolls sideways instead of shrinking. */
-export const NARROWEST_FRET = 42;
-const CHOSEN_RATIO = 1.5;
-const LARGEST_CHOSEN = 17;
 
-/** The whole neck at true fret spacing, with every place of the stack and the chosen grip. */
-export const NeckView = memo(function NeckView({
-  neck,
-  root,
-  accidentals,
-  leftHanded,
-  positions,
-  labels,
-  grip,
-  mapOnly,
-  onChoose,
-}: NeckViewProps) {
+/** The whole neck with every place of the map, the chosen grip, and the range of frets that count. */
+export const NeckView = memo(function NeckView(props: NeckViewProps) {
+  const { neck, root, accidentals, positions, labels, naturalsOn, grip, mapOnly } = props;
+  const { leftHanded, thickOnTop, spacing, stage, range, onRange, onChoose } = props;
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
-  const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
-  const scale = useMemo(
-    () => makeNeckScale(neck, width, { leftHanded }),
-    [neck, width, leftHanded],
-  );
-  const sizeAt = useCallback(
-    (fret: number) => Math.min(LARGEST_CHOSEN, scale.markSize(fret) * CHOSEN_RATIO),
-    [scale],
-  );
+  const [pointed, setPointed] = useState<Position | null>(null);
+  const scale = useMemo(() => {
+    const options = { leftHanded, thickOnTop, spacing, stage };
+    return makeNeckScale(neck, Math.max(frameWidth, narrowestWidth(neck, options)), options);
+  }, [neck, frameWidth, leftHanded, thickOnTop, spacing, stage]);
+  const { width } = scale;
   // On a narrow window, bring the grip into sight.
   useEffect(() => {
     const element = frame.current;
@@ -68,21 +62,24 @@ export const NeckView = memo(function NeckView({
     <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
       <svg
         role="group"
-        aria-label="Neck, thick string at the bottom"
+        aria-label={`Neck, thick string ${thickOnTop ? "on top" : "at the bottom"}`}
         width={width}
         height={scale.height}
         viewBox={`0 0 ${width} ${scale.height}`}
         className="figures block select-none"
+        data-picture="neck"
       >
         <NeckBoard neck={neck} scale={scale} accidentals={accidentals} />
+        {naturalsOn && <NaturalSteps neck={neck} scale={scale} strings={naturalsOn} />}
         <NeckMarks
           scale={scale}
           root={root}
           positions={positions}
           strings={neck.midi.length}
-          labels={labels}
+          labels={naturalsOn ? "note" : labels}
           faint={!mapOnly}
           onChoose={onChoose}
+          onPoint={setPointed}
         />
         {grip && (
           <NeckGrip
@@ -91,10 +88,17 @@ export const NeckView = memo(function NeckView({
             grip={grip}
             root={root}
             labels={labels}
-            sizeAt={sizeAt}
+            sizeAt={scale.gripSize}
           />
         )}
+        {pointed && isOn(neck, pointed) && <Unisons neck={neck} scale={scale} position={pointed} />}
+        <FretRange scale={scale} frets={neck.frets} range={range} onRange={onRange} />
       </svg>
     </div>
   );
 });
+
+/** What was pointed at may have been on another neck. */
+function isOn(neck: Neck, { string, fret }: Position): boolean {
+  return string < neck.midi.length && fret <= neck.frets;
+}

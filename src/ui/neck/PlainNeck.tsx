@@ -3,14 +3,16 @@
 import { useMemo, type ReactNode } from "react";
 import { type Neck } from "@/core/neck";
 import { type Accidentals } from "@/core/pitch";
-import { NARROWEST_FRET } from "./NeckView";
 import { NeckBoard } from "./NeckBoard";
-import { makeNeckScale, type NeckScale } from "./neckScale";
+import { type Spacing } from "@/formats/address";
+import { makeNeckScale, narrowestWidth, type NeckScale } from "./neckScale";
 import { useWidth } from "./useWidth";
 
 interface PlainNeckProps {
   readonly neck: Neck;
   readonly leftHanded: boolean;
+  readonly thickOnTop?: boolean;
+  readonly spacing?: Spacing;
   readonly accidentals: Accidentals;
   readonly label: string;
   /** Px for the column of open notes; where it is told, `beside` fills it. */
@@ -25,13 +27,14 @@ const FIRST_WIDTH = 1232;
 
 /** The instrument with whatever one puts on it: true fret spacing, scrolling where it is narrow. */
 export function PlainNeck(props: PlainNeckProps) {
-  const { neck, leftHanded, accidentals, label, labelWidth, marks, beside } = props;
+  const { neck, leftHanded, thickOnTop, spacing, accidentals, label, labelWidth, marks, beside } =
+    props;
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
-  const width = Math.max(frameWidth, neck.frets * NARROWEST_FRET);
-  const scale = useMemo(
-    () => makeNeckScale(neck, width, { leftHanded, labelWidth }),
-    [neck, width, leftHanded, labelWidth],
-  );
+  const scale = useMemo(() => {
+    const options = { leftHanded, thickOnTop, spacing, labelWidth };
+    return makeNeckScale(neck, Math.max(frameWidth, narrowestWidth(neck, options)), options);
+  }, [neck, frameWidth, leftHanded, thickOnTop, spacing, labelWidth]);
+  const { width } = scale;
   return (
     <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
       <div className="relative" style={{ width, height: scale.height }}>

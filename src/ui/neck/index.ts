@@ -1,7 +1,9 @@
-export { markRole, MarkShape, type MarkRole } from "./Mark";
+export { Mark, markRole, MarkShape, type MarkRole } from "./Mark";
+export { NeckBoard } from "./NeckBoard";
 export { NeckGrip, type GripScale, type ShownGrip } from "./NeckGrip";
 export { NeckMarks } from "./NeckMarks";
-export { type NeckScale } from "./neckScale";
+export { makeNeckScale, type NeckScale } from "./neckScale";
+export { type Range } from "./FretRange";
 export { NeckView } from "./NeckView";
 export { PlainNeck } from "./PlainNeck";
 export { TapLayer } from "./TapLayer";

@@ -48,13 +48,15 @@ interface PinCardProps {
 const PinCard = memo(function PinCard({ pin, guitar, choose, unpin }: PinCardProps) {
   const name = useMemo(() => pinName(pin, guitar), [pin, guitar]);
   const tuning = useMemo(() => nameTuning(pin.tuningMidi), [pin.tuningMidi]);
-  const { guitarId, tuningMidi, root, stack, fretting, fingers } = pin;
+  const { guitarId, tuningMidi, root, stack, leastNotes, fretting, fingers } = pin;
   return (
     <li className="panel flex items-stretch">
       <button
         type="button"
         aria-label={`Show ${spokenNotes(name)} in ${spokenNotes(tuning.name)}`}
-        onClick={() => choose({ guitarId, tuningMidi, root, stack, chosen: { fretting, fingers } })}
+        onClick={() =>
+          choose({ guitarId, tuningMidi, root, stack, leastNotes, chosen: { fretting, fingers } })
+        }
         className="flex min-h-14 flex-col justify-center rounded-l-lg px-3 py-1 text-left hover:bg-picked"
       >
         <span>

@@ -23,7 +23,7 @@ export function CompareScreen() {
   const { guitars, guitar, tuning, neck, root, choice, choose, chooseTuning, profile } =
     useWorkspace();
   const [changing, setChanging] = useState<"here" | "there" | null>(null);
-  const { stack, comparedMidi } = choice;
+  const { stack, leastNotes, comparedMidi } = choice;
   const other = useMemo(
     () => (comparedMidi ? nameTuning(comparedMidi) : suggestTuning(tuning.midi, guitar.usualMidi)),
     [comparedMidi, tuning, guitar],
@@ -33,11 +33,11 @@ export function CompareScreen() {
   const computed = useComputed(
     useCallback(
       () =>
-        compute().chordOnNecks([neck, otherNeck], root, stack, GRIPS_SHOWN, {
+        compute().chordOnNecks([neck, otherNeck], root, { stack, leastNotes }, GRIPS_SHOWN, {
           hand: profile,
           school: profile.school,
         }),
-      [neck, otherNeck, root, stack, profile],
+      [neck, otherNeck, root, stack, leastNotes, profile],
     ),
   );
   useShortcuts(useRootShortcuts());

@@ -4,6 +4,7 @@ import { DEFAULT_HAND, gradeReach, type Fingering, type Player } from "@/core/ha
 import { type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import { ReachScale, Silence, SoundLines } from "@/ui/grip";
+import { RoughnessByGain } from "./RoughnessByGain";
 import { useComputed, useWorkspace } from "@/ui/workspace";
 import { computeAside } from "@/worker/client";
 
@@ -20,21 +21,24 @@ export const GripReasons = memo(function GripReasons(props: GripReasonsProps) {
   const { neck, player, pitch, fingering } = props;
   const { a4Hz } = useWorkspace().profile;
   const { fretting, presses, damping } = fingering;
+  const sounding = useMemo(() => soundingMidi(neck, fretting), [neck, fretting]);
   const reach = useMemo(
     () => gradeReach(neck, fretting, presses, player.hand ?? DEFAULT_HAND),
     [neck, fretting, presses, player.hand],
   );
   const { value: sound } = useComputed(
-    useCallback(
-      () => computeAside().sound(soundingMidi(neck, fretting), { a4Hz }),
-      [neck, fretting, a4Hz],
-    ),
+    useCallback(() => computeAside().sound(sounding, { a4Hz }), [sounding, a4Hz]),
   );
   return (
-    <div className="grid gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 lg:col-span-2">
+    <div className="grid gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 md:col-span-2 lg:col-span-3">
       <Silence damping={damping} strings={neck.midi.length} />
       <ReachScale reach={reach} />
-      {sound && <SoundLines sound={sound} pitch={pitch} />}
+      {sound && (
+        <div>
+          <SoundLines sound={sound} pitch={pitch} />
+          <RoughnessByGain pitches={sounding} pitch={pitch} />
+        </div>
+      )}
     </div>
   );
 });

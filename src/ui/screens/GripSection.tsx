@@ -1,4 +1,4 @@
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Fingering, type Grip } from "@/core/hand";
 import {
@@ -20,6 +20,7 @@ import {
   withoutCondition,
 } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { useWorkspace } from "@/ui/workspace";
 import { GripReasons } from "./GripReasons";
 import { type GripAnswer } from "./useGrips";
 
@@ -36,19 +37,21 @@ interface GripSectionProps {
   readonly orders: readonly GripOrder[];
   /** The note on the neck that was tapped last. */
   readonly tapped: GripFilter["through"];
-  readonly onList: (part: Partial<Listing>) => void;
+  readonly onList: (part: Partial<Pick<Listing, "filter" | "order">>) => void;
+  readonly hearBar: ReactNode;
 }
 
 /** Beside each other: every grip of the chord, and the chosen one close up with its reasons. */
 export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { answer, inFront, isCurrent, pinned, onTake, onTogglePin } = props;
-  const { listing, orders, tapped, onList } = props;
-  const { map, grips, total, loosenings, index, grip, ways, fingering } = answer;
+  const { listing, orders, tapped, onList, hearBar } = props;
+  const { thickOnTop } = useWorkspace().choice;
+  const { map, grips, total, passed, tooMany, loosenings, index, grip, ways, fingering } = answer;
   const { neck, root, names, leftHanded, tuningName, chordName } = map;
   const [easiest] = grips;
   return (
     <div
-      className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]"
+      className="grid gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.08fr)_minmax(0,1.05fr)_minmax(0,0.75fr)]"
       aria-busy={!isCurrent}
     >
       <section aria-labelledby="grips-title">
@@ -58,7 +61,9 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
           </h2>
           <p className="text-muted" aria-live="polite">
             <NoteText>
-              {countText(grips.length, total, names.shift === 0 ? undefined : easiest?.name)}
+              {tooMany
+                ? TOO_MANY
+                : countText(passed, total, names.shift === 0 ? undefined : easiest?.name)}
             </NoteText>
           </p>
           {total > 0 && (
@@ -95,26 +100,28 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
       </section>
 
       {grip && fingering && (
-        <section
-          aria-labelledby="grip-title"
-          className="grid content-start gap-x-6 gap-y-3 sm:grid-cols-2"
-        >
-          <div>
-            <h2 id="grip-title" className="mb-2 text-xl font-semibold">
+        <>
+          <section aria-labelledby="grip-title" className="space-y-2">
+            <h2 id="grip-title" className="text-center text-2xl font-semibold">
               <FretText fretting={grip.fretting} />
             </h2>
-            <GripDiagram
-              neck={neck}
-              root={root}
-              grip={{ fingering, tones: grip.tones }}
-              labels="finger"
-              pitch={neck.midi.length > 7 ? 20 : 25}
-              leftHanded={leftHanded}
-              grows
-              label={`${spokenNotes(grip.name)} close up`}
-            />
-          </div>
-          <div className="space-y-3">
+            <div className="flex justify-center">
+              <GripDiagram
+                neck={neck}
+                root={root}
+                grip={{ fingering, tones: grip.tones }}
+                labels="finger"
+                pitch={neck.midi.length > 7 ? 22 : 28}
+                leftHanded={leftHanded}
+                thickOnTop={thickOnTop}
+                growth={1.6}
+                explained={fingering}
+                label={`${spokenNotes(grip.name)} close up`}
+              />
+            </div>
+            {hearBar}
+          </section>
+          <section aria-label="Fingers and effort" className="space-y-3 md:max-lg:col-span-2">
             <button
               type="button"
               className="button button-primary w-full text-lg"
@@ -130,8 +137,8 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             </button>
             <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
             <EffortParts fingering={fingering} />
-          </div>
-        </section>
+          </section>
+        </>
       )}
       {grip && fingering && (
         <GripReasons neck={neck} player={map.player} pitch={names.pitch} fingering={fingering} />
@@ -170,6 +177,8 @@ function Loosenings({ loosenings, total, filter, strings, onFilter }: Loosenings
     </div>
   );
 }
+
+const TOO_MANY = "too many grips to list; ask for more strings";
 
 /** How many grips there are, and what sounds where the chord is called by its shape. */
 function countText(count: number, total: number, sounding: string | undefined): string {

@@ -11,12 +11,9 @@ import { useNames, useWorkspace } from "@/ui/workspace";
 import { GripReasons } from "./GripReasons";
 import { useShape } from "./useShape";
 
-const CHOSEN_RATIO = 1.5;
-const LARGEST_CHOSEN = 17;
-
 /** Put notes on the neck, or write their frets: what is it called, and how is it held? */
 export function NameScreen({ start }: { readonly start: string }) {
-  const { neck, guitar, profile } = useWorkspace();
+  const { neck, guitar, profile, choice } = useWorkspace();
   const { note } = useNames();
   const { text, fretting, problem, reading, write, tap, put } = useShape(start);
   const noteAt = useCallback(
@@ -50,8 +47,10 @@ export function NameScreen({ start }: { readonly start: string }) {
       <PlainNeck
         neck={neck}
         leftHanded={guitar.leftHanded}
+        thickOnTop={choice.thickOnTop}
+        spacing={choice.spacing}
         accidentals={profile.accidentals}
-        label="Neck, thick string at the bottom"
+        label={`Neck, thick string ${choice.thickOnTop ? "on top" : "at the bottom"}`}
         marks={(scale) => (
           <>
             {shown && reading && (
@@ -61,7 +60,7 @@ export function NameScreen({ start }: { readonly start: string }) {
                 grip={shown}
                 root={reading.root}
                 labels="degree"
-                sizeAt={(fret) => Math.min(LARGEST_CHOSEN, scale.markSize(fret) * CHOSEN_RATIO)}
+                sizeAt={scale.gripSize}
               />
             )}
             <TapLayer
@@ -86,7 +85,7 @@ interface ReadingProps {
 
 /** The name large, what sounds, how it is held and why, and what one note would change. */
 function Reading({ reading, onPut }: ReadingProps) {
-  const { neck, guitar, profile } = useWorkspace();
+  const { neck, guitar, profile, choice } = useWorkspace();
   const { pitch } = useNames();
   const [fingers, setFingers] = useState("");
   const { fingerings, fretting, tones, root, name, steps } = reading;
@@ -114,7 +113,9 @@ function Reading({ reading, onPut }: ReadingProps) {
               labels="finger"
               pitch={neck.midi.length > 7 ? 20 : 25}
               leftHanded={guitar.leftHanded}
-              grows
+              thickOnTop={choice.thickOnTop}
+              growth={1.5}
+              explained={fingering}
               label={`${name} close up`}
             />
           </div>

@@ -1,40 +1,47 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
+import { soundingMidi } from "@/core/fretting";
 import { type Fingering, type Grip } from "@/core/hand";
 import { type Neighbour } from "@/core/neighbours";
-import { STACKS, type DegreePosition } from "@/core/stack";
-import { MARK_LABELS, type MarkLabel, type PinContent } from "@/server/types";
-import { NEIGHBOUR_KEYS, NeighbourStrip } from "@/ui/grip";
-import { NeckView, type ShownGrip } from "@/ui/neck";
+import { isVoicing, type DegreePosition } from "@/core/stack";
+import { type PinContent } from "@/server/types";
+import { useEvent } from "@/ui/controls";
+import { NeighbourStrip } from "@/ui/grip";
+import { HearBar, useHearing } from "@/ui/hear";
+import { NeckView, type Range, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
-import { ChoiceButton, useEvent, useShortcuts, type Shortcuts } from "@/ui/controls";
-import { RootPicker, StackPicker, useRootShortcuts } from "@/ui/stack";
+import { DegreePicker, RootPicker, StackPicker } from "@/ui/stack";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
+import { HintStrip } from "./HintStrip";
+import { NeckTools } from "./NeckTools";
+import { useAddress } from "./useAddress";
 import { useAfterPaint } from "./useAfterPaint";
 import { useGrips } from "./useGrips";
 import { useListing } from "./useListing";
+import { useMarks } from "./useMarks";
+import { following, useNeckKeys } from "./useNeckKeys";
 import { useNeighbours } from "./useNeighbours";
 
-const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
-  degree: "Degree",
-  note: "Note",
-  finger: "Finger",
-  fret: "Fret",
-  octave: "Octave",
-};
+const FirstUse = dynamic(() => import("./FirstUse").then((part) => part.FirstUse));
+const StageView = dynamic(() => import("./StageView").then((part) => part.StageView));
 
-/** Map a stack on the neck, see its grips easiest first, and take one in hand. */
+/** Map a chord on the neck, see its grips easiest first, and take one in hand. */
 export function NeckScreen() {
+  return useWorkspace().isFirst ? <FirstUse /> : <Neck />;
+}
+
+function Neck() {
   const { guitar, choice, choose, pins, pin, unpin, profile } = useWorkspace();
-  const { stack, labels } = choice;
+  const { stack, leastNotes, labels, thickOnTop, spacing, stage } = choice;
   const [mapOnly, setMapOnly] = useState(false);
   const { listing, orders, list, nextOrder } = useListing();
   const [tapped, setTapped] = useState<DegreePosition | null>(null);
   const { map, answer, isCurrent, failed } = useGrips(listing);
+  const { positions, naturalsOn } = useMarks(map);
   const { grip, fingering } = answer ?? {};
-  const { filter } = listing;
   const inFront = map === answer?.map && !mapOnly && Boolean(grip);
   const shown = useMemo(
     (): ShownGrip | null =>
@@ -43,6 +50,7 @@ export function NeckScreen() {
   );
   // The neck is painted first; the list and the close-up may follow a frame later.
   const listed = useAfterPaint(answer);
+  useAddress(choice);
 
   const take = useEvent((next: Grip | undefined, way: Fingering | undefined = next?.best) => {
     if (!way) return;
@@ -54,6 +62,9 @@ export function NeckScreen() {
     const { string, fret } = position;
     take(answer?.grips.find((candidate) => candidate.fretting[string] === fret));
   });
+  const setRange = useEvent((frets: Range | null) =>
+    list({ filter: { ...listing.filter, frets } }),
+  );
   const step = (by: number) => {
     const { grips = [], index = 0 } = answer ?? {};
     take(grips[Math.max(0, Math.min(index + by, grips.length - 1))]);
@@ -67,6 +78,7 @@ export function NeckScreen() {
           tuningMidi: choice.tuningMidi,
           root: choice.root,
           stack,
+          leastNotes,
           fretting: shown.fingering.fretting,
           fingers: shown.fingering.fingers,
         }
@@ -78,78 +90,73 @@ export function NeckScreen() {
   });
 
   const neighbours = useNeighbours(listed);
-  const takeNeighbour = useEvent(({ stack: other, grip: { best } }: Neighbour) => {
+  const takeNeighbour = useEvent(({ stack: other, grip: { best, tones } }: Neighbour) => {
     setMapOnly(false);
-    choose({ stack: other, chosen: { fretting: best.fretting, fingers: best.fingers } });
+    const played = tones.filter((tone) => tone !== null).sort((a, b) => a - b);
+    choose({
+      // In free mode most neighbours are in the same list.
+      ...(isVoicing({ stack, leastNotes }, played) ? {} : { stack: other, leastNotes: null }),
+      chosen: { fretting: best.fretting, fingers: best.fingers },
+    });
   });
-  const neighbourShortcuts = neighbours.map((neighbour): [string, () => void] => [
-    NEIGHBOUR_KEYS[neighbour.kind],
-    () => takeNeighbour(neighbour),
-  ]);
-
-  const rootShortcuts = useRootShortcuts();
-  // The tenth stack is on 0; those after it have no key.
-  const stackShortcuts = STACKS.slice(0, 10).map(({ semitones }, place): [string, () => void] => [
-    String((place + 1) % 10),
-    () => choose({ stack: semitones }),
-  ]);
-  const shortcuts: Shortcuts = {
-    ...rootShortcuts,
-    ...Object.fromEntries(stackShortcuts),
-    ...Object.fromEntries(neighbourShortcuts),
-    ArrowDown: () => step(1),
-    ArrowRight: () => step(1),
-    PageDown: () => step(1),
-    ArrowUp: () => step(-1),
-    ArrowLeft: () => step(-1),
-    PageUp: () => step(-1),
-    Enter: togglePin,
-    Escape: () => setMapOnly(!mapOnly),
-    o: nextOrder,
-    s: () => list({ filter: { ...filter, strumSafe: !filter.strumSafe } }),
-    m: () => choose({ labels: following(MARK_LABELS, labels) }),
-    n: () => {
+  const { sounding, hear } = useHearing();
+  const hearGrip = useEvent((manner: Parameters<typeof hear>[1]) => {
+    if (shown) hear(soundingMidi(map.neck, shown.fingering.fretting), manner);
+  });
+  useNeckKeys({
+    step,
+    togglePin,
+    toggleMap: () => setMapOnly(!mapOnly),
+    nextOrder,
+    otherFingers: () => {
       if (grip && fingering && answer) take(grip, following(answer.ways, fingering));
     },
-  };
-  useShortcuts(shortcuts);
+    hear: hearGrip,
+    neighbours,
+    takeNeighbour,
+  });
 
+  const neckView = (
+    <NeckView
+      neck={map.neck}
+      root={map.shownRoot}
+      accidentals={profile.accidentals}
+      leftHanded={guitar.leftHanded}
+      thickOnTop={thickOnTop}
+      spacing={spacing}
+      stage={stage}
+      positions={positions}
+      labels={labels}
+      naturalsOn={naturalsOn}
+      grip={shown}
+      mapOnly={mapOnly || answer?.grips.length === 0}
+      range={listing.filter.frets}
+      onRange={setRange}
+      onChoose={takeThrough}
+    />
+  );
+  if (stage && listed) {
+    return (
+      <StageView
+        answer={listed}
+        neckView={neckView}
+        sounding={sounding}
+        onHear={hearGrip}
+        onStep={step}
+      />
+    );
+  }
   return (
-    <div className="space-y-4">
+    <div className="space-y-2.5">
       <h1 className="sr-only">Neck</h1>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <RootPicker />
-        <div role="group" aria-labelledby="labels-label" className="lg:ml-auto">
-          <span id="labels-label" className="field-label">
-            Marks show
-          </span>
-          <div className="flex gap-0.5">
-            {MARK_LABELS.map((option) => (
-              <ChoiceButton
-                key={option}
-                pressed={option === labels}
-                onPress={() => choose({ labels: option })}
-                className="min-h-12 px-2.5"
-              >
-                {LABEL_NAMES[option]}
-              </ChoiceButton>
-            ))}
-          </div>
-        </div>
+        <DegreePicker />
+        <NeckTools answer={listed} positions={positions} />
         <StackPicker />
       </div>
-
-      <NeckView
-        neck={map.neck}
-        root={map.shownRoot}
-        accidentals={profile.accidentals}
-        leftHanded={guitar.leftHanded}
-        positions={map.positions}
-        labels={labels}
-        grip={shown}
-        mapOnly={mapOnly || answer?.grips.length === 0}
-        onChoose={takeThrough}
-      />
+      {neckView}
+      <HintStrip />
       {failed && <p role="alert">The grips could not be worked out. Reload the page.</p>}
       {listed && (
         <GripSection
@@ -163,6 +170,7 @@ export function NeckScreen() {
           orders={orders}
           tapped={tapped}
           onList={list}
+          hearBar={<HearBar sounding={sounding} onHear={hearGrip} />}
         />
       )}
       {inFront && neighbours.length > 0 && (
@@ -171,8 +179,4 @@ export function NeckScreen() {
       <PinStrip />
     </div>
   );
-}
-
-function following<T>(all: readonly T[], current: T): T {
-  return all[(all.indexOf(current) + 1) % all.length] ?? current;
 }

@@ -1,17 +1,17 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
-import { type ListedGrips, type Listing, type Loosening } from "@/core/listing";
+import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { findStackPositions, type DegreePosition, type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/stack";
 import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
-import { compute } from "@/worker/client";
+import { compute, computeFreely, type GripsAnswer } from "@/worker/client";
 
-/** A stack on a neck, and every place of its degrees. */
+/** A chord on a neck. */
 export interface ChordMap {
   readonly neck: Neck;
   readonly root: Note;
-  readonly stack: Stack;
+  readonly voicing: Voicing;
   /** How the player calls the root and its chords. */
   readonly names: Names;
   readonly shownRoot: Note;
@@ -20,7 +20,6 @@ export interface ChordMap {
   readonly tuningName: string;
   /** The chord as this player calls it, whether or not it can be played. */
   readonly chordName: string;
-  readonly positions: readonly DegreePosition[];
 }
 
 /** The worker's answer for one map; the two are always shown as one. */
@@ -30,6 +29,9 @@ export interface GripAnswer {
   readonly grips: readonly Grip[];
   /** How many there are without a filter, and what each condition keeps out. */
   readonly total: number;
+  /** How many pass it; the list may end before the last. */
+  readonly passed: number;
+  readonly tooMany: boolean;
   readonly loosenings: readonly Loosening[];
   /** Index of the grip in front, -1 where there is none. */
   readonly index: number;
@@ -58,29 +60,25 @@ const PATIENCE_MS = 30;
 export function useGrips(listing: Listing): Grips {
   const { neck, root, tuning, guitar, choice, profile } = useWorkspace();
   const names = useNames();
-  const { stack, chosen } = choice;
+  const { stack, leastNotes, chosen } = choice;
   const asked = useMemo(
     (): ChordMap => ({
       neck,
       root,
-      stack,
+      voicing: { stack, leastNotes },
       names,
       shownRoot: names.shownRoot,
       leftHanded: guitar.leftHanded,
       player: { hand: profile, school: profile.school },
       tuningName: tuning.name,
       chordName: names.chord(stack.map((tone) => MIDDLE_OCTAVE + pitchClassOf(root) + tone)),
-      positions: findStackPositions(neck, root, stack),
     }),
-    [neck, root, names, stack, guitar.leftHanded, profile, tuning.name],
+    [neck, root, names, stack, leastNotes, guitar.leftHanded, profile, tuning.name],
   );
   const computed = useComputed(
     useCallback(
-      async () => ({
-        map: asked,
-        listed: await compute().grips(asked.neck, asked.root, stack, asked.player, listing),
-      }),
-      [asked, stack, listing],
+      async () => ({ map: asked, listed: await askGrips(asked, listing) }),
+      [asked, listing],
     ),
   );
   const answer = useMemo(
@@ -92,6 +90,14 @@ export function useGrips(listing: Listing): Grips {
   return { map, answer, isCurrent: computed.isCurrent, failed: computed.failed };
 }
 
+/** A stack is found at once; free mode may take seconds, which a newer question cuts short. */
+function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
+  const { neck, root, voicing, player } = map;
+  return voicing.leastNotes === null
+    ? compute().grips(neck, root, voicing, player, listing)
+    : computeFreely((api) => api.grips(neck, root, voicing, player, listing));
+}
+
 interface ChosenFingering {
   readonly fretting: Grip["fretting"];
   readonly fingers: Fingering["fingers"];
@@ -99,7 +105,7 @@ interface ChosenFingering {
 
 function chooseGrip(
   map: ChordMap,
-  listed: ListedGrips,
+  listed: GripsAnswer,
   chosen: ChosenFingering | null,
 ): GripAnswer {
   const { grips } = listed;

@@ -1,10 +1,19 @@
 import { useCallback } from "react";
+import { tonesOverRoot, type Fretting } from "@/core/fretting";
 import { type Neighbour } from "@/core/neighbours";
+import { pitchClassOf } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
 import { useComputed } from "@/ui/workspace";
 import { computeAside } from "@/worker/client";
-import { type GripAnswer } from "./useGrips";
+import { type ChordMap, type GripAnswer } from "./useGrips";
 
 const NONE: readonly Neighbour[] = [];
+
+function stackOf({ neck, root }: ChordMap, fretting: Fretting): Stack {
+  return tonesOverRoot(neck, fretting, pitchClassOf(root))
+    .filter((tone) => tone !== null)
+    .sort((a, b) => a - b);
+}
 
 /** The grips one step from the one in front; none while it changes. */
 export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
@@ -14,7 +23,14 @@ export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
     useCallback(
       async () =>
         map && fretting
-          ? computeAside().neighbours(map.neck, map.root, map.stack, fretting, map.player)
+          ? computeAside().neighbours(
+              map.neck,
+              map.root,
+              // A grip of free mode is one stack among many; its neighbours are that stack's.
+              map.voicing.leastNotes === null ? map.voicing.stack : stackOf(map, fretting),
+              fretting,
+              map.player,
+            )
           : NONE,
       [map, fretting],
     ),

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from "react";
 import { checkFretting, readFretting, type Fretting } from "@/core/fretting";
 import { type ShapeReading } from "@/core/reading";
-import { useComputed, useWorkspace } from "@/ui/workspace";
+import { useComputed, useNames, useWorkspace } from "@/ui/workspace";
 import { compute } from "@/worker/client";
 
 interface Shape {
@@ -20,6 +20,7 @@ interface Shape {
 /** The shape on the Name screen; it stands in the address as "?frets=x-5-7-7-x-x". */
 export function useShape(start: string): Shape {
   const { neck, profile } = useWorkspace();
+  const { shift } = useNames();
   const [text, setText] = useState(() => start.replaceAll("-", " "));
   const read = text.trim() === "" ? null : readOn(neck, text);
   const fretting = read?.ok ? read.value : neck.midi.map(() => null);
@@ -42,8 +43,8 @@ export function useShape(start: string): Shape {
     useCallback(async () => {
       const asked = key.split(",").map((fret) => (fret === "" ? null : Number(fret)));
       const player = { hand: profile, school: profile.school };
-      return compute().read(neck, asked, player, profile.accidentals);
-    }, [neck, key, profile]),
+      return compute().read(neck, asked, player, { accidentals: profile.accidentals, shift });
+    }, [neck, key, profile, shift]),
   );
   // An answer for another shape says nothing about this one.
   const reading = value && value.fretting.join() === key ? value : null;

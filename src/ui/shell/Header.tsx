@@ -4,7 +4,7 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
 import { useState } from "react";
-import { Keyboard, Wrench } from "lucide-react";
+import { Keyboard, Redo2, Undo2, Wrench } from "lucide-react";
 import { samePitches } from "@/core/tuning";
 import { type Midi } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
@@ -36,6 +36,7 @@ type OpenDialog = "tuning" | "retune" | "shortcuts" | null;
 export function Header() {
   const path = usePathname();
   const { guitars, guitar, tuning, chooseGuitar, chooseTuning } = useWorkspace();
+  const { canUndo, canRedo, undo, redo } = useWorkspace();
   const [dialog, setDialog] = useState<OpenDialog>(null);
   const close = () => setDialog(null);
   const isTuned = samePitches(guitar.tunedMidi, tuning.midi);
@@ -45,7 +46,14 @@ export function Header() {
     const hangsIn = guitarFor(guitars, guitar, midi.length)?.tunedMidi ?? midi;
     setDialog(samePitches(hangsIn, midi) ? null : "retune");
   };
-  useShortcuts({ "?": () => setDialog("shortcuts"), t: () => setDialog("tuning") });
+  useShortcuts({
+    "?": () => setDialog("shortcuts"),
+    t: () => setDialog("tuning"),
+    z: undo,
+    "Ctrl+z": undo,
+    "Ctrl+Shift+z": redo,
+    "Ctrl+y": redo,
+  });
 
   return (
     <header className="border-b border-line bg-surface">
@@ -67,6 +75,24 @@ export function Header() {
           ))}
         </nav>
         <div className="ml-auto flex flex-wrap items-center gap-1 py-1 sm:gap-2">
+          <button
+            type="button"
+            className="button hidden px-2.5 sm:inline-flex"
+            aria-label="Undo"
+            disabled={!canUndo}
+            onClick={undo}
+          >
+            <Undo2 size={20} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            className="button hidden px-2.5 sm:inline-flex"
+            aria-label="Redo"
+            disabled={!canRedo}
+            onClick={redo}
+          >
+            <Redo2 size={20} aria-hidden="true" />
+          </button>
           <GuitarMenu guitars={guitars} guitar={guitar} onChoose={chooseGuitar} />
           <button
             type="button"

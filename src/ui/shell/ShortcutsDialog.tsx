@@ -13,10 +13,14 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["S"], "Only strum-safe grips"],
     [["K", "J"], "The same grip up, down the neck"],
     [["L", "H"], "The same grip on thinner, thicker strings"],
-    [["I", "+", "-"], "Its inversion, one note more, one less"],
+    [["I", ".", ","], "Its inversion, one note more, one less"],
     [["N"], "Other fingers for this grip"],
     [["Enter"], "Pin or unpin the grip"],
+    [["P", "U", "Y", "X"], "Hear it: strummed, picked, palm-muted, choked"],
+    [["W"], "Clean, or with gain"],
+    [["V"], "Stage view: neck and grip alone, large"],
     [["Esc"], "Show the neck without the grip"],
+    [["Shift", "1", "–", "="], "The twelve degrees on the map, from the root up"],
     [["M"], "Marks show degree, note, finger, fret or octave"],
   ],
   Name: [
@@ -26,6 +30,8 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
   ],
   Everywhere: [
     [["T"], "Tuning"],
+    [["Z", "Ctrl Z"], "Take the last change back"],
+    [["Ctrl Y"], "And bring it again"],
     [["?"], "This list"],
   ],
   Retune: [

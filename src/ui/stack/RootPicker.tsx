@@ -12,11 +12,15 @@ export const RootPicker = memo(function RootPicker() {
   const { shownRoot, rootFor, parentName } = useNames();
   const current = pitchClassOf(shownRoot);
   return (
-    <div role="group" aria-labelledby="root-label" className="w-full sm:w-auto">
-      <span id="root-label" className="field-label">
+    <div
+      role="group"
+      aria-labelledby="root-label"
+      className="flex w-full flex-wrap items-center gap-x-2 gap-y-1 sm:w-auto"
+    >
+      <span id="root-label" className="text-[15px] text-muted">
         {parentName ? <NoteText>{`Root, called as in ${parentName}`}</NoteText> : "Root"}
       </span>
-      <div className="grid grid-cols-6 gap-0.5 sm:grid-cols-12">
+      <div className="grid flex-1 grid-cols-12 gap-0.5">
         {PITCH_CLASSES.map((pitchClass) => {
           const text = noteText(spellPitchClass(pitchClass, profile.accidentals));
           return (
@@ -25,7 +29,7 @@ export const RootPicker = memo(function RootPicker() {
               pressed={pitchClass === current}
               label={spokenNotes(text)}
               onPress={() => choose({ root: rootFor(pitchClass) })}
-              className="min-h-12 min-w-9.5 text-xl"
+              className="min-w-6.5 text-lg sm:min-w-9.5 sm:text-xl"
             >
               <NoteText>{text}</NoteText>
             </ChoiceButton>

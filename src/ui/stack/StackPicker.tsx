@@ -1,34 +1,42 @@
-import { memo } from "react";
-import { stackName, STACKS, type NamedStack, type Stack } from "@/core/stack";
-import { markRole, MarkShape } from "@/ui/neck";
-import { NoteText, spokenNotes } from "@/ui/text";
+import dynamic from "next/dynamic";
+import { memo, useState } from "react";
+import { CHORDS, degreesOf, stackName, STACKS, type NamedStack } from "@/core/stack";
 import { ChoiceButton } from "@/ui/controls";
+import { NoteText, spokenNotes } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
+import { isOtherChord } from "./mapPresets";
+import { StackColumn } from "./StackColumn";
+import { usualLeast } from "./usualLeast";
 
-const COLUMN_HEIGHT = 46;
-const MARK_SIZE = 4.5;
-const WIDEST_PX = 2.4;
+const StacksDialog = dynamic(() => import("./StacksDialog").then((part) => part.StacksDialog));
 
-/** The stacks as little columns of marks, spaced by semitones, lowest at the bottom. */
+/** The stacks as little columns of marks; then own stacks, and chords in any doubling. */
 export const StackPicker = memo(function StackPicker() {
-  const { choice, choose } = useWorkspace();
-  const isCommon = STACKS.some(({ semitones }) => semitones.join() === choice.stack.join());
+  const [isEditing, setIsEditing] = useState(false);
+  const { choice, choose, neck } = useWorkspace();
+  const { stack, leastNotes, mapped } = choice;
+  const strings = neck.midi.length;
+  const isCommon = STACKS.some(({ semitones }) => semitones.join() === stack.join());
   // One note more or less may lead to a stack that is not among the common ones.
-  const own: NamedStack = { name: stackName(choice.stack), semitones: choice.stack };
-  const stacks = isCommon ? STACKS : [...STACKS, own];
+  const other: NamedStack = { name: stackName(stack), semitones: stack };
+  const stacks = isCommon || leastNotes !== null ? STACKS : [...STACKS, other];
   return (
-    <div role="group" aria-labelledby="stack-label">
-      <span id="stack-label" className="field-label">
-        Stack, lowest note first
+    <div
+      role="group"
+      aria-labelledby="stack-label"
+      className="flex flex-wrap items-center gap-x-2 gap-y-1.5"
+    >
+      <span id="stack-label" className="text-[15px] text-muted">
+        Stack
       </span>
       <div className="flex flex-wrap gap-0.5">
         {stacks.map(({ name, semitones }) => (
           <ChoiceButton
             key={name}
-            pressed={semitones.join() === choice.stack.join()}
+            pressed={leastNotes === null && semitones.join() === stack.join()}
             label={spokenNotes(name)}
-            onPress={() => choose({ stack: semitones })}
-            className="flex items-center gap-1.5 pr-2 pl-1.5"
+            onPress={() => choose({ stack: semitones, leastNotes: null })}
+            className="flex items-center gap-1 pr-1.5 pl-1"
           >
             <StackColumn stack={semitones} />
             <span className="figures text-[17px] font-semibold">
@@ -37,31 +45,88 @@ export const StackPicker = memo(function StackPicker() {
           </ChoiceButton>
         ))}
       </div>
+      <VoicingSelect onEdit={() => setIsEditing(true)} />
+      {leastNotes !== null && (
+        <select
+          aria-label="On at least so many strings"
+          className="field px-2"
+          value={Math.min(leastNotes, strings)}
+          onChange={({ target }) => choose({ leastNotes: Number(target.value) })}
+        >
+          {Array.from({ length: strings - 1 }, (_, index) => index + 2).map((least) => (
+            <option key={least} value={least}>
+              {`on ${least} or more`}
+            </option>
+          ))}
+        </select>
+      )}
+      {isOtherChord(choice) && (
+        <button
+          type="button"
+          className="button px-3"
+          onClick={() => {
+            const degrees = mapped ?? [];
+            choose({ stack: degrees, leastNotes: usualLeast(degrees, strings), mapped: null });
+          }}
+        >
+          Grips of this map
+        </button>
+      )}
+      {isEditing && <StacksDialog onClose={() => setIsEditing(false)} />}
     </div>
   );
 });
 
-function StackColumn({ stack }: { readonly stack: Stack }) {
-  const [lowest, highest] = [Math.min(...stack), Math.max(...stack)];
-  const room = COLUMN_HEIGHT - 3 * MARK_SIZE;
-  // Wide stacks are drawn closer, so that every column stays in its button.
-  const pxPerSemitone = Math.min(WIDEST_PX, room / Math.max(highest - lowest, 1));
-  const foot = (COLUMN_HEIGHT + (highest - lowest) * pxPerSemitone) / 2;
-  const y = (tone: number) => foot - (tone - lowest) * pxPerSemitone;
-  const tones = [...stack].sort((a, b) => a - b);
+const EDIT = "edit";
+const NONE = "none";
+
+/** Own stacks, and the common chords in free mode: any doubling on enough strings. */
+function VoicingSelect({ onEdit }: { readonly onEdit: () => void }) {
+  const { choice, choose, neck, ownStacks } = useWorkspace();
+  const { stack, leastNotes } = choice;
+  const free = leastNotes === null ? null : degreesOf(stack).join();
+  const chord = CHORDS.find(({ semitones }) => degreesOf(semitones).join() === free);
+  const own = ownStacks.find(
+    (each) => each.stack.join() === stack.join() && each.leastNotes === leastNotes,
+  );
+  const isUnnamed = free !== null && !chord && !own;
+  const take = (value: string) => {
+    if (value === EDIT) return onEdit();
+    const ownStack = ownStacks.find(({ id }) => value === `own ${id}`);
+    if (ownStack) return choose({ stack: ownStack.stack, leastNotes: ownStack.leastNotes });
+    const taken = CHORDS.find(({ name }) => name === value)?.semitones;
+    if (taken) choose({ stack: taken, leastNotes: usualLeast(taken, neck.midi.length) });
+  };
   return (
-    <svg width={18} height={COLUMN_HEIGHT} aria-hidden="true" className="rounded bg-slab">
-      <line
-        x1={9}
-        x2={9}
-        y1={y(tones[0] ?? 0)}
-        y2={y(tones.at(-1) ?? 0)}
-        stroke="var(--string)"
-        strokeWidth={1}
-      />
-      {tones.map((tone) => (
-        <MarkShape key={tone} role={markRole(tone)} x={9} y={y(tone)} size={MARK_SIZE} />
-      ))}
-    </svg>
+    <select
+      aria-label="Own stacks and chords in any voicing"
+      className="field px-2"
+      value={own ? `own ${own.id}` : (chord?.name ?? (isUnnamed ? stackName(stack) : NONE))}
+      onChange={({ target }) => take(target.value)}
+    >
+      <option value={NONE} disabled hidden>
+        own, or any voicing
+      </option>
+      {isUnnamed && (
+        <option value={stackName(stack)} disabled>
+          {`any ${stackName(stack)}`}
+        </option>
+      )}
+      <optgroup label="Own stacks">
+        {ownStacks.map(({ id, name }) => (
+          <option key={id} value={`own ${id}`}>
+            {name}
+          </option>
+        ))}
+        <option value={EDIT}>make or change…</option>
+      </optgroup>
+      <optgroup label="Any voicing of">
+        {CHORDS.map(({ name }) => (
+          <option key={name} value={name}>
+            {name}
+          </option>
+        ))}
+      </optgroup>
+    </select>
   );
 }

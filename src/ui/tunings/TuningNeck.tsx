@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { playTone } from "@/audio";
 import { frequencyHz, type Midi } from "@/core/pitch";
-import { findStackPositions } from "@/core/stack";
+import { findDegrees } from "@/core/stack";
 import { NeckMarks, PlainNeck } from "@/ui/neck";
 import { neckOf, useNames, useWorkspace } from "@/ui/workspace";
 import { STEPPER_WIDTH, StringSteppers } from "./StringSteppers";
@@ -19,7 +19,7 @@ export function TuningNeck({ midi, onChange }: TuningNeckProps) {
   const { shownRoot } = useNames();
   const neck = useMemo(() => neckOf(guitar, midi), [guitar, midi]);
   const positions = useMemo(
-    () => findStackPositions(neck, root, choice.stack),
+    () => findDegrees(neck, root, choice.stack),
     [neck, root, choice.stack],
   );
   return (

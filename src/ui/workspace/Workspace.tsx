@@ -14,6 +14,7 @@ import {
   type Start,
 } from "@/server/types";
 import { type Notice } from "./notice";
+import { useHistory } from "./useHistory";
 import { useRig, type ChangeRig } from "./useRig";
 import { useSavedChoice } from "./useSavedChoice";
 
@@ -27,6 +28,13 @@ interface WorkspaceValue extends Rig {
   readonly notice: Notice | null;
   /** Changes a part of the choice; a new root, stack or tuning goes back to the easiest grip. */
   readonly choose: (part: Partial<Choice>) => void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** Takes the last change of the choice back. */
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Nothing was ever chosen: guitar and tuning are asked for first. */
+  readonly isFirst: boolean;
   readonly chooseGuitar: (guitar: Guitar) => void;
   /** Takes a tuning, on another guitar where this one has a different number of strings. */
   readonly chooseTuning: (midi: readonly Midi[]) => void;
@@ -34,15 +42,20 @@ interface WorkspaceValue extends Rig {
   readonly change: ChangeRig;
   readonly pin: (content: PinContent) => void;
   readonly unpin: (pin: Pin) => void;
+  readonly tell: (notice: Notice) => void;
   readonly dismissNotice: () => void;
 }
+
+/** What undo leaves alone: it is no part of the view on the neck. */
+const NOT_UNDONE = ["theme", "hints", "hearing", "stage"] as const satisfies (keyof Choice)[];
 
 const WorkspaceContext = createContext<WorkspaceValue | null>(null);
 
 /** What every screen shares: the player's rig, the guitar in hand, its tuning, and the chord. */
 export function Workspace({ start, children }: { start: Start; children: ReactNode }) {
-  const [savedChoice, setChoice] = useState(start.choice);
-  const [notice, setNotice] = useState<Notice | null>(null);
+  const history = useHistory(start.choice, NOT_UNDONE);
+  const { value: savedChoice, change: changeChoice, canUndo, canRedo, undo, redo } = history;
+  const [notice, setNotice] = useState<Notice | null>(() => firstNotice(start));
   const dismissNotice = useCallback(() => setNotice(null), []);
   const [rig, change] = useRig(start.rig, setNotice);
   const { guitars, profile } = rig;
@@ -60,7 +73,10 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
 
   const actions = useMemo(() => {
     const choose = (part: Partial<Choice>) =>
-      setChoice((old) => ({ ...old, ...(changesGrips(part) ? { chosen: null } : {}), ...part }));
+      changeChoice(
+        () => ({ ...(changesGrips(part) ? { chosen: null } : {}), ...part }),
+        Object.keys(part).some((key) => !(NOT_UNDONE as readonly string[]).includes(key)),
+      );
     const pin = (content: PinContent) => void change(pinFingering(content), { text: "Pinned." });
     const unpin = ({ id, ...content }: Pin) =>
       void change(unpinFingering(id), { text: "Unpinned.", undo: () => pin(content) });
@@ -70,7 +86,7 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
       pin,
       unpin,
     };
-  }, [change]);
+  }, [change, changeChoice]);
 
   const chooseTuning = useCallback(
     (midi: readonly Midi[]) => {
@@ -89,12 +105,37 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
       tuning,
       neck,
       root,
+      canUndo,
+      canRedo,
+      undo,
+      redo,
+      // Whatever is chosen ends the first use.
+      isFirst: start.isFirst && savedChoice === start.choice,
+      notice,
+      chooseTuning,
+      change,
+      tell: setNotice,
+      dismissNotice,
+    }),
+    [
+      rig,
+      actions,
+      choice,
+      savedChoice,
+      start,
+      guitar,
+      tuning,
+      neck,
+      root,
+      canUndo,
+      canRedo,
+      undo,
+      redo,
       notice,
       chooseTuning,
       change,
       dismissNotice,
-    }),
-    [rig, actions, choice, guitar, tuning, neck, root, notice, chooseTuning, change, dismissNotice],
+    ],
   );
   return <WorkspaceContext.Provider value={value}>{children}</WorkspaceContext.Provider>;
 }
@@ -132,7 +173,14 @@ function keyOf({ guitarId, tuningMidi, root, stack, fretting, fingers }: PinCont
 }
 
 function changesGrips(part: Partial<Choice>): boolean {
-  return "root" in part || "stack" in part || "tuningMidi" in part || "guitarId" in part;
+  return CHOOSES_GRIPS.some((key) => key in part);
+}
+
+const CHOOSES_GRIPS = ["root", "stack", "leastNotes", "tuningMidi", "guitarId"] as const;
+
+/** What the address said and nobody could make sense of. */
+function firstNotice({ problems }: Start): Notice | null {
+  return problems.length > 0 ? { text: problems.join("; ") } : null;
 }
 
 /** A guitar may have been deleted, or given other strings, since it was chosen. */

@@ -1,0 +1,2 @@
+export { HearBar, MANNER_KEYS } from "./HearBar";
+export { useHearing } from "./useHearing";

@@ -1,0 +1,2 @@
+export { fileName } from "./fileName";
+export { PICTURE_KINDS, savePicture, type PictureKind } from "./savePicture";

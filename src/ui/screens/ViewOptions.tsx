@@ -1,0 +1,106 @@
+import { MARK_LABELS, SPACINGS, type MarkLabel, type Spacing } from "@/formats/address";
+import { ChoiceButton } from "@/ui/controls";
+import { useWorkspace } from "@/ui/workspace";
+
+const LABEL_NAMES: Readonly<Record<MarkLabel, string>> = {
+  degree: "Degree",
+  note: "Note",
+  finger: "Finger",
+  fret: "Fret",
+  octave: "Octave",
+};
+
+const SPACING_NAMES: Readonly<Record<Spacing, string>> = { true: "As they lie", even: "Even" };
+
+/** How the neck is drawn, and on which strings the map is shown. */
+export function ViewOptions() {
+  const { choice, choose, neck } = useWorkspace();
+  const { labels, spacing, thickOnTop, mapStrings, hints } = choice;
+  const strings = neck.midi.length;
+  const all = neck.midi.map((_, string) => string);
+  const shown = mapStrings?.filter((string) => string < strings) ?? all;
+  const toggle = (string: number) => {
+    const next = all.filter((each) => shown.includes(each) !== (each === string));
+    choose({ mapStrings: next.length === strings ? null : next });
+  };
+  return (
+    <div
+      role="group"
+      aria-label="View"
+      className="panel flex basis-full flex-wrap items-end gap-x-6 gap-y-3 p-3"
+    >
+      <Options label="Marks show">
+        {MARK_LABELS.map((option) => (
+          <ChoiceButton
+            key={option}
+            pressed={option === labels}
+            onPress={() => choose({ labels: option })}
+            className="px-2.5"
+          >
+            {LABEL_NAMES[option]}
+          </ChoiceButton>
+        ))}
+      </Options>
+      <Options label="Map on strings">
+        {all.toReversed().map((string) => (
+          <ChoiceButton
+            key={string}
+            pressed={shown.includes(string)}
+            label={`Map on string ${strings - string}`}
+            onPress={() => toggle(string)}
+            className="figures min-w-10"
+          >
+            {strings - string}
+          </ChoiceButton>
+        ))}
+      </Options>
+      <Options label="Frets">
+        {SPACINGS.map((option) => (
+          <ChoiceButton
+            key={option}
+            pressed={option === spacing}
+            onPress={() => choose({ spacing: option })}
+            className="px-2.5"
+          >
+            {SPACING_NAMES[option]}
+          </ChoiceButton>
+        ))}
+      </Options>
+      <Options label="Thick string">
+        <ChoiceButton
+          pressed={!thickOnTop}
+          onPress={() => choose({ thickOnTop: false })}
+          className="px-2.5"
+        >
+          Below, as in a chart
+        </ChoiceButton>
+        <ChoiceButton
+          pressed={thickOnTop}
+          onPress={() => choose({ thickOnTop: true })}
+          className="px-2.5"
+        >
+          On top, as you look down
+        </ChoiceButton>
+      </Options>
+      <Options label="Hints">
+        <ChoiceButton pressed={hints} onPress={() => choose({ hints: !hints })} className="px-2.5">
+          Show hints
+        </ChoiceButton>
+      </Options>
+    </div>
+  );
+}
+
+interface OptionsProps {
+  readonly label: string;
+  readonly children: React.ReactNode;
+}
+
+function Options({ label, children }: OptionsProps) {
+  return (
+    <div role="group" aria-label={label}>
+      <span className="field-label">{label}</span>
+      <div className="flex flex-wrap gap-0.5">{children}</div>
+    </div>
+  );
+}

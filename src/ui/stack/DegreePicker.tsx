@@ -1,0 +1,59 @@
+import { memo } from "react";
+import { degreeName } from "@/core/pitch";
+import { degreesOf } from "@/core/stack";
+import { ChoiceButton } from "@/ui/controls";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { useWorkspace } from "@/ui/workspace";
+import { MAP_PRESETS, presetOf, takePreset } from "./mapPresets";
+
+const DEGREES = Array.from({ length: 12 }, (_, degree) => degree);
+
+/** The degrees on the neck: those of the chord, a preset, or any that the player taps. */
+export const DegreePicker = memo(function DegreePicker() {
+  const { choice, choose } = useWorkspace();
+  const { naturals, mapped, stack } = choice;
+  const shown = naturals ? [] : (mapped ?? degreesOf(stack));
+  const preset = presetOf(choice);
+  return (
+    <div role="group" aria-label="Map" className="flex flex-wrap items-center gap-2">
+      <select
+        aria-label="What the map shows"
+        className="field h-11 px-2"
+        value={preset ?? "own"}
+        onChange={({ target }) => choose(takePreset(target.value, choice))}
+      >
+        {MAP_PRESETS.map(({ name }) => (
+          <option key={name} value={name}>
+            {name}
+          </option>
+        ))}
+        {preset === null && <option value="own">my own map</option>}
+      </select>
+      <div className="grid grid-cols-12 gap-0.5">
+        {DEGREES.map((degree) => (
+          <ChoiceButton
+            key={degree}
+            pressed={shown.includes(degree)}
+            label={`Map ${spokenDegree(degree)}`}
+            onPress={() => choose(toggleDegree(shown, degree))}
+            className="figures min-w-7 text-[17px] sm:min-w-8"
+          >
+            <NoteText>{degreeName(degree)}</NoteText>
+          </ChoiceButton>
+        ))}
+      </div>
+    </div>
+  );
+});
+
+/** What changes where a degree is put on the map, or taken off it. */
+export function toggleDegree(shown: readonly number[], degree: number) {
+  const mapped = shown.includes(degree)
+    ? shown.filter((each) => each !== degree)
+    : [...shown, degree].sort((a, b) => a - b);
+  return { mapped, naturals: false };
+}
+
+function spokenDegree(degree: number): string {
+  return degree === 0 ? "root" : spokenNotes(degreeName(degree));
+}
