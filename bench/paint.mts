@@ -14,8 +14,7 @@ await withDemo(async ({ browser, address }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(address, { waitUntil: "networkidle" });
   report("6 strings, 22 frets, drop D", await measure(page));
-  await page.getByRole("button", { name: /^Guitar/ }).click();
-  await page.getByRole("option", { name: /Baritone eight/ }).click();
+  await page.getByRole("combobox", { name: "Guitar" }).selectOption("Baritone eight");
   report("8 strings, 24 frets, fanned", await measure(page));
 });
 

@@ -1,9 +1,6 @@
+import { type Manner } from "./manners";
 import { EXAMPLE_STRING, pluck } from "./pluckedString";
 import { seededRandom } from "./random";
-
-/** The ways a grip is heard: all strings at once, one by one, muted by the palm, choked. */
-export const MANNERS = ["strum", "pick", "mute", "choke"] as const;
-export type Manner = (typeof MANNERS)[number];
 
 interface Playing {
   /** Between two strings of one stroke, in s. */

@@ -4,4 +4,4 @@ export { listen, SILENCE, type Listening, type Reading } from "./listener";
 export { EXAMPLE_STRING, firstPartialHz, pluck, type PluckedString } from "./pluckedString";
 export { seededRandom } from "./random";
 export { playTone, stopTone } from "./tone";
-export { MANNERS, type Manner } from "./grip";
+export { MANNERS, type Manner } from "./manners";

@@ -8,7 +8,8 @@ import {
   Volume,
   WaveShaper,
 } from "tone";
-import { GRIP_SAMPLE_HZ, gripSamples, type Manner } from "./grip";
+import { GRIP_SAMPLE_HZ, gripSamples } from "./grip";
+import { type Manner } from "./manners";
 
 /** The loudest Tenon goes: peaks stay this far under full scale, in dB, whatever is set (a judgement). */
 const LIMIT_DB = -10;

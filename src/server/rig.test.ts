@@ -74,6 +74,7 @@ const pinOn = (guitarId: number) =>
     tuningMidi: STANDARD,
     root: "G",
     stack: [0, 7, 12],
+    leastNotes: null,
     fretting: [3, 5, 5, null, null, null],
     fingers: [1, 3, 4, 0, 0, 0],
   });

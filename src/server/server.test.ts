@@ -10,7 +10,7 @@ import { addPin, listPins, removePin } from "./pins";
 import { choiceSchema, idSchema, pinSchema, validate } from "./schemas";
 import { seedDemo } from "./seed";
 import { readStart } from "./start";
-import { type Choice, type PinContent } from "./types";
+import { FIRST_CHOICE, type Choice, type PinContent } from "./types";
 import { saveChoice } from "./workspace";
 
 const MIGRATIONS = resolve("migrations");
@@ -37,6 +37,7 @@ const pinFor = (guitarId: number, fret = 3): PinContent => ({
   tuningMidi: [40, 45, 50, 55, 59, 64],
   root: "G",
   stack: [0, 7, 12],
+  leastNotes: null,
   fretting: [fret, fret + 2, fret + 2, null, null, null],
   fingers: [1, 3, 4, 0, 0, 0],
 });
@@ -146,6 +147,7 @@ describe("pins", () => {
 
 describe("where the player left off", () => {
   const choiceFor = (guitarId: number): Choice => ({
+    ...FIRST_CHOICE,
     guitarId,
     tuningMidi: [38, 45, 50, 55, 59, 64],
     root: "Bb",

@@ -127,7 +127,7 @@ describe("words for figures", () => {
   test("what the other tuning gives", () => {
     const D = { letter: "D", accidental: 0 } as const;
     const [standard, dropped] = [STANDARD, DROP_D].map((midi) => ({
-      chord: chordOnNeck(neckOf(midi), D, [0, 7, 12], 3),
+      chord: chordOnNeck(neckOf(midi), D, { stack: [0, 7, 12], leastNotes: null }, 3),
       tuning: nameTuning(midi),
     }));
     if (!standard || !dropped) throw new Error("two sides");

@@ -4,6 +4,7 @@ import { NO_FILTER, type Listing } from "@/core/listing";
 import { computeApi } from "./api";
 
 const EASIEST: Listing = { filter: NO_FILTER, order: "effort" };
+const FIVE = { stack: [0, 7, 12], leastNotes: null };
 const C = { letter: "C", accidental: 0 } as const;
 
 const neckOf = (midi: readonly number[]): Neck => {
@@ -17,7 +18,7 @@ const dropD = neckOf([38, 45, 50, 55, 59, 64]);
 
 describe("what the page asks the worker", () => {
   test("answers are plain values that survive the way to the page", () => {
-    const listed = computeApi.grips(dropD, C, [0, 7, 12], {}, EASIEST);
+    const listed = computeApi.grips(dropD, C, FIVE, {}, EASIEST);
     expect(structuredClone(listed)).toEqual(listed);
     const five = { fretting: [10, 10, 10, null, null, null], name: "C5" };
     expect(listed.grips[0]).toMatchObject(five);
@@ -28,7 +29,7 @@ describe("what the page asks the worker", () => {
 
   test("a filter and an order are applied to all there is", () => {
     const ask = (listing: Partial<Listing>) =>
-      computeApi.grips(standard, C, [0, 7, 12], {}, { ...EASIEST, ...listing });
+      computeApi.grips(standard, C, FIVE, {}, { ...EASIEST, ...listing });
     const safe = ask({ filter: { ...NO_FILTER, strumSafe: true } });
     expect(safe.grips.length).toBeLessThan(safe.total);
     expect(safe.loosenings).toEqual([
@@ -38,8 +39,8 @@ describe("what the page asks the worker", () => {
   });
 
   test("several necks are answered in the order asked, whatever that is", () => {
-    const [a, b] = computeApi.chordOnNecks([standard, dropD], C, [0, 7, 12], 3, {});
-    const [d, c] = computeApi.chordOnNecks([dropD, standard], C, [0, 7, 12], 3, {});
+    const [a, b] = computeApi.chordOnNecks([standard, dropD], C, FIVE, 3, {});
+    const [d, c] = computeApi.chordOnNecks([dropD, standard], C, FIVE, 3, {});
     expect([a, b]).toEqual([c, d]);
     expect(a?.grips).toHaveLength(3);
   });

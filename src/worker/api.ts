@@ -1,6 +1,6 @@
 import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import { findVoicing, type Grip, type Player } from "@/core/hand";
+import { findVoicing, rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
@@ -38,6 +38,11 @@ export const computeApi = {
       passed: grips.length,
       tooMany: all === null,
     };
+  },
+
+  /** Every way this player can finger a fretting, easiest first. */
+  ways(neck: Neck, fretting: Fretting, player: Player): readonly Fingering[] {
+    return rankFingers(neck, fretting, player);
   },
 
   /** The grips one step from a grip. */

@@ -4,6 +4,7 @@ import { usualMidi } from "../tuning";
 import { chordDifference, chordOnNeck, suggestTuning } from ".";
 
 const STANDARD = usualMidi(6);
+const FIVE = { stack: [0, 7, 12], leastNotes: null };
 const DROP_D = [38, 45, 50, 55, 59, 64];
 const D = { letter: "D", accidental: 0 } as const;
 
@@ -14,8 +15,8 @@ const neckOf = (midi: readonly number[]): Neck => {
 };
 
 describe("one chord on two necks", () => {
-  const standard = chordOnNeck(neckOf(STANDARD), D, [0, 7, 12], 5);
-  const dropped = chordOnNeck(neckOf(DROP_D), D, [0, 7, 12], 5);
+  const standard = chordOnNeck(neckOf(STANDARD), D, FIVE, 5);
+  const dropped = chordOnNeck(neckOf(DROP_D), D, FIVE, 5);
 
   test("the easiest grips come first, no more than asked for, and all are counted", () => {
     expect(dropped.grips[0]?.fretting).toEqual([0, 0, 0, null, null, null]);
@@ -39,7 +40,7 @@ describe("one chord on two necks", () => {
   });
 
   test("a chord that cannot be played is said to be so, not compared", () => {
-    const none = chordOnNeck(neckOf([40]), D, [0, 7, 12], 5);
+    const none = chordOnNeck(neckOf([40]), D, FIVE, 5);
     expect(none).toEqual({ count: 0, grips: [], lowestMidi: null });
     expect(chordDifference(standard, none)).toBeNull();
   });

@@ -26,7 +26,7 @@ interface GripDiagramProps {
 
 const FEWEST_FRETS = 4;
 /** Height for the distances between fingers, in string pitches. */
-const REACH_ROOM = 1.1;
+const REACH_ROOM = 0.9;
 
 /** A grip close up: the few frets it needs, at their true proportions. */
 export function GripDiagram(props: GripDiagramProps) {
@@ -117,14 +117,15 @@ export function GripDiagram(props: GripDiagramProps) {
             x={turn(left + pitch * 0.25)}
             anchor={leftHanded ? "end" : "start"}
             stringY={scale.stringY}
-            size={pitch * 0.52}
+            size={pitch * 0.44}
           />
           <ReachMarks
             presses={explained.presses}
             xOf={(fret) => scale.markX(0, fret)}
-            y={pitch * 0.62}
-            foot={boardTop - pitch * 0.5}
-            size={pitch * 0.56}
+            y={pitch * 0.5}
+            foot={boardTop - pitch * 0.45}
+            middle={turn(left + boardWidth / 2)}
+            size={pitch * 0.48}
           />
         </>
       )}

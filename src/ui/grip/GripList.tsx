@@ -1,5 +1,5 @@
 import { memo, useEffect, useRef } from "react";
-import { useVirtualizer } from "@tanstack/react-virtual";
+import { Virtualizer, type VirtualizerHandle } from "virtua";
 import { type Grip } from "@/core/hand";
 import { pitchTextOver, type Note } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
@@ -16,9 +16,12 @@ interface GripListProps {
 }
 
 const ROW_HEIGHT = 44;
-const ROWS_IN_SIGHT = 6;
-const COLUMNS =
-  "grid grid-cols-[minmax(7rem,1.5fr)_3.5rem_3.5rem_minmax(4.5rem,1fr)] sm:grid-cols-[minmax(8.5rem,1.6fr)_5.5rem_4.5rem_minmax(5.5rem,1fr)_minmax(7rem,1.2fr)] items-center gap-x-2 px-2 sm:gap-x-3 sm:px-3";
+const ROWS_IN_SIGHT = 8;
+const CELLS = "grid items-center gap-x-2 px-2";
+const FEW_STRINGS = `${CELLS} grid-cols-[minmax(7rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)] lg:grid-cols-[minmax(7.2rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)_5.6rem]`;
+/** More strings leave no room for what sounds. */
+const MANY_STRINGS = `${CELLS} grid-cols-[minmax(9rem,1.4fr)_4.5rem_3.7rem_minmax(4rem,1fr)]`;
+const MOST_OF_FEW = 6;
 
 /**
  * Every playable grip, easiest first, one row a place; only the rows in sight are drawn. The arrows
@@ -26,33 +29,25 @@ const COLUMNS =
  */
 export const GripList = memo(function GripList(props: GripListProps) {
   const { grips, root, chosen, onChoose, label } = props;
-  const frame = useRef<HTMLDivElement>(null);
-  const rows = useVirtualizer({
-    count: grips.length,
-    getScrollElement: () => frame.current,
-    estimateSize: () => ROW_HEIGHT,
-    initialRect: { width: 0, height: ROW_HEIGHT * ROWS_IN_SIGHT },
-    overscan: 2,
-  });
+  const rows = useRef<VirtualizerHandle>(null);
+  const isFew = (grips[0]?.fretting.length ?? 0) <= MOST_OF_FEW;
+  const columns = isFew ? FEW_STRINGS : MANY_STRINGS;
+  const sounds = isFew ? "hidden lg:inline" : "hidden";
 
   useEffect(() => {
-    // Asking where the list stands costs a layout, so a row that is in sight is left alone.
-    const offset = (rows.scrollOffset ?? 0) / ROW_HEIGHT;
-    const isInSight = chosen >= offset && chosen + 1 <= offset + ROWS_IN_SIGHT;
-    if (chosen >= 0 && !isInSight) rows.scrollToIndex(chosen);
-  }, [rows, chosen, grips]);
+    if (chosen >= 0) rows.current?.scrollToIndex(chosen, { align: "nearest" });
+  }, [chosen, grips]);
 
   return (
     <div>
-      <div className={`${COLUMNS} pb-1 text-[15px] text-muted`} aria-hidden="true">
+      <div className={`${columns} pb-1 text-[15px] text-muted`} aria-hidden="true">
         <span>Frets</span>
         <span>Fingers</span>
         <span>Reach</span>
         <span>Effort</span>
-        <span className="hidden pl-3 sm:inline">Sounds</span>
+        <span className={sounds}>Sounds</span>
       </div>
       <div
-        ref={frame}
         role="listbox"
         aria-label={label}
         tabIndex={0}
@@ -60,41 +55,49 @@ export const GripList = memo(function GripList(props: GripListProps) {
         className="overflow-y-auto border-t border-line"
         style={{ maxHeight: ROW_HEIGHT * (ROWS_IN_SIGHT + 0.4) }}
       >
-        <div role="presentation" className="relative" style={{ height: rows.getTotalSize() }}>
-          {rows.getVirtualItems().map(({ index, start }) => {
-            const grip = grips[index];
-            return (
-              grip && (
-                <div
-                  key={index}
-                  id={rowId(index)}
-                  role="option"
-                  aria-selected={index === chosen}
-                  aria-setsize={grips.length}
-                  aria-posinset={index + 1}
-                  onClick={() => onChoose(grip)}
-                  className={`${COLUMNS} absolute inset-x-0 top-0 border-b border-l-4 border-b-line ${index === chosen ? "border-l-root bg-picked" : "border-l-transparent hover:bg-surface"}`}
-                  style={{ height: ROW_HEIGHT, transform: `translateY(${start}px)` }}
-                >
-                  <GripCells grip={grip} root={root} />
-                </div>
-              )
-            );
-          })}
-        </div>
+        <Virtualizer
+          ref={rows}
+          data={grips}
+          itemSize={ROW_HEIGHT}
+          bufferSize={ROW_HEIGHT * 2}
+          ssrCount={ROWS_IN_SIGHT}
+        >
+          {(grip, index) => (
+            <div
+              key={index}
+              id={rowId(index)}
+              role="option"
+              aria-selected={index === chosen}
+              aria-setsize={grips.length}
+              aria-posinset={index + 1}
+              onClick={() => onChoose(grip)}
+              className={`${columns} border-b border-l-4 border-b-line ${index === chosen ? "border-l-root bg-picked" : "border-l-transparent hover:bg-surface"}`}
+              style={{ height: ROW_HEIGHT }}
+            >
+              <GripCells grip={grip} root={root} sounds={sounds} />
+            </div>
+          )}
+        </Virtualizer>
       </div>
     </div>
   );
 });
 
-function GripCells({ grip, root }: { readonly grip: Grip; readonly root: Note }) {
+interface GripCellsProps {
+  readonly grip: Grip;
+  readonly root: Note;
+  /** Classes of the cell that says what sounds. */
+  readonly sounds: string;
+}
+
+function GripCells({ grip, root, sounds }: GripCellsProps) {
   return (
     <>
       <FretText fretting={grip.fretting} />
       <span className="figures">{fingersText(grip.best.fingers)}</span>
       <span className="figures whitespace-nowrap">{Math.round(grip.best.reachMm)} mm</span>
       <EffortBar effort={grip.best.effort} />
-      <span className="figures hidden pl-3 text-muted sm:inline">
+      <span className={`figures overflow-hidden whitespace-nowrap text-muted ${sounds}`}>
         <NoteText>{grip.midi.map((midi) => pitchTextOver(root, midi)).join(" ")}</NoteText>
       </span>
     </>

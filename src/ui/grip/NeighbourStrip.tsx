@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { type Neighbour, type NeighbourKind } from "@/core/neighbours";
 import { FretText } from "./FretText";
 
@@ -28,7 +29,8 @@ const NAMES: Readonly<Record<NeighbourKind, string>> = {
 };
 
 /** The grips one step from the chosen one, each with its key. */
-export function NeighbourStrip({ neighbours, onTake }: NeighbourStripProps) {
+export const NeighbourStrip = memo(function NeighbourStrip(props: NeighbourStripProps) {
+  const { neighbours, onTake } = props;
   return (
     <section aria-labelledby="neighbours-title">
       <h2 id="neighbours-title" className="mb-2 text-lg font-semibold">
@@ -53,4 +55,4 @@ export function NeighbourStrip({ neighbours, onTake }: NeighbourStripProps) {
       </div>
     </section>
   );
-}
+});

@@ -6,6 +6,8 @@ interface ReachMarksProps {
   /** The line of the distances, and where it comes down to the board. */
   readonly y: number;
   readonly foot: number;
+  /** The middle of the board. */
+  readonly middle: number;
   readonly size: number;
 }
 
@@ -13,12 +15,27 @@ interface ReachMarksProps {
 const TOGETHER_MM = 5;
 
 /** Above the board, to its scale: how far the fingers stand apart along the neck. */
-export function ReachMarks({ presses, xOf, y, foot, size }: ReachMarksProps) {
+export function ReachMarks({ presses, xOf, y, foot, middle, size }: ReachMarksProps) {
   const places = [...presses].map(({ hold }) => hold).sort((a, b) => a.tipMm - b.tipMm);
   const gaps = places
     .slice(1)
     .map((to, index) => ({ from: places[index] ?? to, to }))
     .filter(({ from, to }) => to.tipMm - from.tipMm > TOGETHER_MM);
+  if (gaps.length === 0) {
+    return (
+      <text
+        aria-hidden="true"
+        x={middle}
+        y={y}
+        dy="0.35em"
+        textAnchor="middle"
+        fontSize={size}
+        fill="var(--on-slab-muted)"
+      >
+        no stretch
+      </text>
+    );
+  }
   return (
     <g aria-hidden="true" stroke="var(--on-slab-muted)" strokeWidth={size * 0.09}>
       {gaps.map(({ from, to }) => {

@@ -18,7 +18,7 @@ export const MANNER_KEYS: Readonly<Record<Manner, string>> = {
 const NAMES: Readonly<Record<Manner, string>> = {
   strum: "Strum",
   pick: "Pick",
-  mute: "Palm mute",
+  mute: "Mute",
   choke: "Choke",
 };
 
@@ -27,42 +27,47 @@ export function HearBar({ sounding, onHear }: HearBarProps) {
   const { choice, choose } = useWorkspace();
   const { hearing } = choice;
   return (
-    <div role="group" aria-label="Hear the grip" className="flex flex-wrap items-center gap-1.5">
-      {MANNERS.map((manner) => (
+    <div role="group" aria-label="Hear the grip" className="space-y-1.5">
+      <div className="grid grid-cols-4 gap-1">
+        {MANNERS.map((manner) => (
+          <ChoiceButton
+            key={manner}
+            pressed={sounding === manner}
+            onPress={() => onHear(manner)}
+            className="flex items-center justify-center gap-1.5 px-1"
+          >
+            {NAMES[manner]}
+            <kbd className="key-cap border-current bg-transparent text-[14px]">
+              {MANNER_KEYS[manner].toUpperCase()}
+            </kbd>
+          </ChoiceButton>
+        ))}
+      </div>
+      <div className="flex items-center gap-3">
         <ChoiceButton
-          key={manner}
-          pressed={sounding === manner}
-          onPress={() => onHear(manner)}
+          pressed={hearing.gain}
+          onPress={() => choose({ hearing: { ...hearing, gain: !hearing.gain } })}
           className="flex items-center gap-1.5 px-2.5"
         >
-          {NAMES[manner]}
-          <kbd className="key-cap border-current bg-transparent text-[14px]">
-            {MANNER_KEYS[manner].toUpperCase()}
-          </kbd>
+          Gain
+          <kbd className="key-cap border-current bg-transparent text-[14px]">W</kbd>
         </ChoiceButton>
-      ))}
-      <ChoiceButton
-        pressed={hearing.gain}
-        onPress={() => choose({ hearing: { ...hearing, gain: !hearing.gain } })}
-        className="px-2.5"
-      >
-        Gain
-      </ChoiceButton>
-      <label className="flex min-h-11 flex-1 items-center gap-2">
-        <Volume2 size={20} aria-hidden="true" className="shrink-0" />
-        <input
-          type="range"
-          aria-label="Loudness"
-          min={0}
-          max={1}
-          step={0.05}
-          value={hearing.loudness}
-          className="w-full min-w-20 accent-ink"
-          onChange={({ target }) =>
-            choose({ hearing: { ...hearing, loudness: Number(target.value) } })
-          }
-        />
-      </label>
+        <label className="flex min-h-11 flex-1 items-center gap-2">
+          <Volume2 size={20} aria-hidden="true" className="shrink-0" />
+          <input
+            type="range"
+            aria-label="Loudness"
+            min={0}
+            max={1}
+            step={0.05}
+            value={hearing.loudness}
+            className="w-full min-w-20 accent-ink"
+            onChange={({ target }) =>
+              choose({ hearing: { ...hearing, loudness: Number(target.value) } })
+            }
+          />
+        </label>
+      </div>
     </div>
   );
 }

@@ -11,8 +11,10 @@ interface FretRangeProps {
   readonly onRange: (range: Range | null) => void;
 }
 
+/** Px by which the shade goes past the last fret. */
+const EDGE = 13;
 const HANDLE_WIDTH = 16;
-const HANDLE_HEIGHT = 20;
+const HANDLE_HEIGHT = 18;
 /** How far around a handle a finger still takes hold of it, in px. */
 const REACH = 22;
 
@@ -27,69 +29,72 @@ export function FretRange({ scale, frets, range, onRange }: FretRangeProps) {
   const setHigh = (fret: number): Range => [low, Math.min(frets, Math.max(fret, low))];
 
   return (
-    <g data-handle="">
+    <>
       {[
-        { from: 0, to: low - 1 },
-        { from: high, to: frets },
-      ].map(({ from, to }) => (
+        { from: 0, to: low - 1, edge: 0 },
+        // Marks on the last fret stand a little over its wire.
+        { from: high, to: frets, edge: high < frets ? EDGE * scale.direction : 0 },
+      ].map(({ from, to, edge }) => (
         <polygon
           key={from === 0 ? "low" : "high"}
           className="pointer-events-none"
           points={[
             `${scale.wireX(topString, from)},${scale.stringY(topString) - 17}`,
-            `${scale.wireX(topString, to)},${scale.stringY(topString) - 17}`,
-            `${wire(to)},${scale.stringY(bottomString) + 17}`,
+            `${scale.wireX(topString, to) + edge},${scale.stringY(topString) - 17}`,
+            `${wire(to) + edge},${scale.stringY(bottomString) + 17}`,
             `${wire(from)},${scale.stringY(bottomString) + 17}`,
           ].join(" ")}
           fill="var(--slab)"
           fillOpacity={0.72}
         />
       ))}
-      <line
-        x1={wire(0)}
-        x2={wire(frets)}
-        y1={trackY}
-        y2={trackY}
-        stroke="var(--inlay)"
-        strokeWidth={2}
-      />
-      <line
-        x1={wire(low - 1)}
-        x2={wire(high)}
-        y1={trackY}
-        y2={trackY}
-        stroke="var(--string)"
-        strokeWidth={4}
-      />
-      <Handle
-        label="Lowest fret"
-        value={low}
-        most={frets}
-        x={wire(low - 1)}
-        y={trackY}
-        direction={scale.direction}
-        fretAt={(x) => nearestWire(wire, frets, x) + 1}
-        onDrag={(fret) => setDragged(setLow(fret))}
-        onPut={(fret) => {
-          setDragged(null);
-          put(setLow(fret));
-        }}
-      />
-      <Handle
-        label="Highest fret"
-        value={high}
-        most={frets}
-        x={wire(high)}
-        y={trackY}
-        direction={scale.direction}
-        fretAt={(x) => nearestWire(wire, frets, x)}
-        onDrag={(fret) => setDragged(setHigh(fret))}
-        onPut={(fret) => {
-          setDragged(null);
-          put(setHigh(fret));
-        }}
-      />
-    </g>
+      <g data-handle="">
+        <line
+          x1={wire(0)}
+          x2={wire(frets)}
+          y1={trackY}
+          y2={trackY}
+          stroke="var(--inlay)"
+          strokeWidth={2}
+        />
+        <line
+          x1={wire(low - 1)}
+          x2={wire(high)}
+          y1={trackY}
+          y2={trackY}
+          stroke="var(--string)"
+          strokeWidth={4}
+        />
+        <Handle
+          label="Lowest fret"
+          value={low}
+          most={frets}
+          x={wire(low - 1)}
+          y={trackY}
+          direction={scale.direction}
+          fretAt={(x) => nearestWire(wire, frets, x) + 1}
+          onDrag={(fret) => setDragged(setLow(fret))}
+          onPut={(fret) => {
+            setDragged(null);
+            put(setLow(fret));
+          }}
+        />
+        <Handle
+          label="Highest fret"
+          value={high}
+          most={frets}
+          x={wire(high)}
+          y={trackY}
+          direction={scale.direction}
+          fretAt={(x) => nearestWire(wire, frets, x)}
+          onDrag={(fret) => setDragged(setHigh(fret))}
+          onPut={(fret) => {
+            setDragged(null);
+            put(setHigh(fret));
+          }}
+        />
+      </g>
+    </>
   );
 }
 
@@ -161,7 +166,7 @@ function Handle(props: HandleProps) {
         fill="var(--on-slab)"
       />
       <path
-        d={`M ${x - 2.5} ${y - 5} V ${y + 5} M ${x + 2.5} ${y - 5} V ${y + 5}`}
+        d={`M ${x - 2.5} ${y - 4} V ${y + 4} M ${x + 2.5} ${y - 4} V ${y + 4}`}
         stroke="var(--slab)"
         strokeWidth={1.6}
       />

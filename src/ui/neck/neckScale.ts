@@ -48,9 +48,9 @@ const PAGE = { label: 44, silent: 22, open: 36, mark: 13, grip: 17, pitches: [40
 const STAGE = { label: 56, silent: 32, open: 52, mark: 19, grip: 27, pitches: [66, 54, 44] };
 const RIGHT_PAD = 14;
 const TOP_PAD = 26;
-const BOTTOM_PAD = 58;
-const NUMBERS_FROM_BOTTOM = 32;
-const TRACK_FROM_BOTTOM = 12;
+const BOTTOM_PAD = 62;
+const NUMBERS_FROM_BOTTOM = 27;
+const TRACK_FROM_BOTTOM = 11;
 const SMALLEST_MARK = 7;
 const GRIP_RATIO = 1.5;
 /** Px that the narrowest fret needs so that marks on neighbouring frets do not touch. */

@@ -7,7 +7,7 @@ import { suggestTuning } from "@/core/compare";
 import { nameTuning, retuneSteps } from "@/core/tuning";
 import { TuningColumn, verdict } from "@/ui/compare";
 import { useShortcuts } from "@/ui/controls";
-import { RootPicker, StackPicker, useRootShortcuts } from "@/ui/stack";
+import { ChordPicker, RootPicker, useRootShortcuts } from "@/ui/stack";
 import { NoteText } from "@/ui/text";
 import { guitarFor, neckOf, useComputed, useWorkspace } from "@/ui/workspace";
 import { compute } from "@/worker/client";
@@ -52,7 +52,7 @@ export function CompareScreen() {
       <h1 className="sr-only">Compare</h1>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <RootPicker />
-        <StackPicker />
+        <ChordPicker />
         <button type="button" className="button ml-auto" onClick={swap}>
           <ArrowLeftRight size={20} aria-hidden="true" />
           Swap sides

@@ -1,5 +1,6 @@
-import { memo, type ReactNode } from "react";
+import { memo } from "react";
 import { Pin as PinIcon, PinOff } from "lucide-react";
+import { type Manner } from "@/audio";
 import { type Fingering, type Grip } from "@/core/hand";
 import {
   NO_FILTER,
@@ -19,8 +20,8 @@ import {
   ORDER_NAMES,
   withoutCondition,
 } from "@/ui/grip";
+import { HearBar } from "@/ui/hear";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { useWorkspace } from "@/ui/workspace";
 import { GripReasons } from "./GripReasons";
 import { type GripAnswer } from "./useGrips";
 
@@ -38,20 +39,21 @@ interface GripSectionProps {
   /** The note on the neck that was tapped last. */
   readonly tapped: GripFilter["through"];
   readonly onList: (part: Partial<Pick<Listing, "filter" | "order">>) => void;
-  readonly hearBar: ReactNode;
+  readonly thickOnTop: boolean;
+  readonly sounding: Manner | null;
+  readonly onHear: (manner: Manner) => void;
 }
 
 /** Beside each other: every grip of the chord, and the chosen one close up with its reasons. */
 export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { answer, inFront, isCurrent, pinned, onTake, onTogglePin } = props;
-  const { listing, orders, tapped, onList, hearBar } = props;
-  const { thickOnTop } = useWorkspace().choice;
+  const { listing, orders, tapped, onList, thickOnTop, sounding, onHear } = props;
   const { map, grips, total, passed, tooMany, loosenings, index, grip, ways, fingering } = answer;
   const { neck, root, names, leftHanded, tuningName, chordName } = map;
   const [easiest] = grips;
   return (
     <div
-      className="grid gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.08fr)_minmax(0,1.05fr)_minmax(0,0.75fr)]"
+      className="grid gap-x-6 gap-y-5 md:grid-cols-2 xl:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)_minmax(0,0.75fr)]"
       aria-busy={!isCurrent}
     >
       <section aria-labelledby="grips-title">
@@ -114,14 +116,14 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
                 pitch={neck.midi.length > 7 ? 22 : 28}
                 leftHanded={leftHanded}
                 thickOnTop={thickOnTop}
-                growth={1.6}
+                growth={1.35}
                 explained={fingering}
                 label={`${spokenNotes(grip.name)} close up`}
               />
             </div>
-            {hearBar}
+            <HearBar sounding={sounding} onHear={onHear} />
           </section>
-          <section aria-label="Fingers and effort" className="space-y-3 md:max-lg:col-span-2">
+          <section aria-label="Fingers and effort" className="space-y-3 md:max-xl:col-span-2">
             <button
               type="button"
               className="button button-primary w-full text-lg"

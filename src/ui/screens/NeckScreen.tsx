@@ -9,10 +9,10 @@ import { isVoicing, type DegreePosition } from "@/core/stack";
 import { type PinContent } from "@/server/types";
 import { useEvent } from "@/ui/controls";
 import { NeighbourStrip } from "@/ui/grip";
-import { HearBar, useHearing } from "@/ui/hear";
+import { useHearing } from "@/ui/hear";
 import { NeckView, type Range, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
-import { DegreePicker, RootPicker, StackPicker } from "@/ui/stack";
+import { ChordPicker, MapPicker, RootPicker } from "@/ui/stack";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
 import { HintStrip } from "./HintStrip";
@@ -149,11 +149,11 @@ function Neck() {
   return (
     <div className="space-y-2.5">
       <h1 className="sr-only">Neck</h1>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
         <RootPicker />
-        <DegreePicker />
+        <MapPicker />
         <NeckTools answer={listed} positions={positions} />
-        <StackPicker />
+        <ChordPicker />
       </div>
       {neckView}
       <HintStrip />
@@ -170,7 +170,9 @@ function Neck() {
           orders={orders}
           tapped={tapped}
           onList={list}
-          hearBar={<HearBar sounding={sounding} onHear={hearGrip} />}
+          thickOnTop={thickOnTop}
+          sounding={sounding}
+          onHear={hearGrip}
         />
       )}
       {inFront && neighbours.length > 0 && (

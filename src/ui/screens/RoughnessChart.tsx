@@ -79,7 +79,7 @@ function chartOptions(): ChartOptions<"line"> {
   return {
     animation: false,
     maintainAspectRatio: false,
-    plugins: { legend: { labels: { color: ink, usePointStyle: true } } },
+    plugins: { legend: { labels: { color: ink, usePointStyle: true, boxHeight: 7 } } },
     scales: { x: axis("gain"), y: { ...axis("roughness"), beginAtZero: true } },
   };
 }

@@ -27,7 +27,7 @@ export function ViewOptions() {
     <div
       role="group"
       aria-label="View"
-      className="panel flex basis-full flex-wrap items-end gap-x-6 gap-y-3 p-3"
+      className="panel flex basis-full flex-wrap items-end gap-x-4 gap-y-3 p-3"
     >
       <Options label="Marks show">
         {MARK_LABELS.map((option) => (
@@ -72,14 +72,14 @@ export function ViewOptions() {
           onPress={() => choose({ thickOnTop: false })}
           className="px-2.5"
         >
-          Below, as in a chart
+          Below, as on charts
         </ChoiceButton>
         <ChoiceButton
           pressed={thickOnTop}
           onPress={() => choose({ thickOnTop: true })}
           className="px-2.5"
         >
-          On top, as you look down
+          On top, as you look
         </ChoiceButton>
       </Options>
       <Options label="Hints">

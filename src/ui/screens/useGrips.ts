@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
+import { type Fingering, type Grip, type Player } from "@/core/hand";
 import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
 import { type Voicing } from "@/core/stack";
 import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
-import { compute, computeFreely, type GripsAnswer } from "@/worker/client";
+import { compute, computeAside, computeFreely, type GripsAnswer } from "@/worker/client";
 
 /** A chord on a neck. */
 export interface ChordMap {
@@ -81,10 +81,16 @@ export function useGrips(listing: Listing): Grips {
       [asked, listing],
     ),
   );
-  const answer = useMemo(
-    () => computed.value && chooseGrip(computed.value.map, computed.value.listed, chosen),
-    [computed.value, chosen],
-  );
+  const { value } = computed;
+  const chosenGrip = useMemo(() => value && chooseGrip(value.listed, chosen), [value, chosen]);
+  const ways = useWays(value?.map ?? asked, chosenGrip?.grip ?? null);
+  const answer = useMemo((): GripAnswer | null => {
+    if (!value || !chosenGrip) return null;
+    const { grip } = chosenGrip;
+    const fingers = chosen?.fingers.join();
+    const fingering = ways.find((way) => way.fingers.join() === fingers) ?? grip?.best ?? null;
+    return { ...value.listed, ...chosenGrip, map: value.map, ways, fingering };
+  }, [value, chosenGrip, ways, chosen]);
   const isLate = useLate(asked, computed.isCurrent);
   const map = answer && !computed.isCurrent && !isLate ? answer.map : asked;
   return { map, answer, isCurrent: computed.isCurrent, failed: computed.failed };
@@ -98,25 +104,29 @@ function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
     : computeFreely((api) => api.grips(neck, root, voicing, player, listing));
 }
 
-interface ChosenFingering {
-  readonly fretting: Grip["fretting"];
-  readonly fingers: Fingering["fingers"];
-}
-
+/** The grip the player chose; the first of the list where it is not there. */
 function chooseGrip(
-  map: ChordMap,
-  listed: GripsAnswer,
-  chosen: ChosenFingering | null,
-): GripAnswer {
-  const { grips } = listed;
+  { grips }: GripsAnswer,
+  chosen: { readonly fretting: Grip["fretting"] } | null,
+): Pick<GripAnswer, "index" | "grip"> {
   const key = chosen?.fretting.join();
   const found = grips.findIndex(({ fretting }) => fretting.join() === key);
   const index = found >= 0 || grips.length === 0 ? found : 0;
-  const grip = grips[index] ?? null;
-  const ways = grip ? rankFingers(map.neck, grip.fretting, map.player) : [];
-  const fingers = chosen?.fingers.join();
-  const fingering = ways.find((way) => way.fingers.join() === fingers) ?? ways[0] ?? null;
-  return { ...listed, map, index, grip, ways, fingering };
+  return { index, grip: grips[index] ?? null };
+}
+
+/** Every way to finger a grip; at first the best alone, until the worker has told the others. */
+function useWays({ neck, player }: ChordMap, grip: Grip | null): readonly Fingering[] {
+  const { value, isCurrent } = useComputed(
+    useCallback(
+      async () => (grip ? computeAside().ways(neck, grip.fretting, player) : []),
+      [neck, grip, player],
+    ),
+  );
+  return useMemo(() => {
+    if (isCurrent && value) return value;
+    return grip ? [grip.best] : [];
+  }, [isCurrent, value, grip]);
 }
 
 /** Whether a question has waited for its answer longer than the player should notice. */

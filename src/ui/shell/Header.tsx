@@ -77,7 +77,7 @@ export function Header() {
         <div className="ml-auto flex flex-wrap items-center gap-1 py-1 sm:gap-2">
           <button
             type="button"
-            className="button hidden px-2.5 sm:inline-flex"
+            className="button px-2 sm:px-2.5"
             aria-label="Undo"
             disabled={!canUndo}
             onClick={undo}
@@ -86,7 +86,7 @@ export function Header() {
           </button>
           <button
             type="button"
-            className="button hidden px-2.5 sm:inline-flex"
+            className="button px-2 sm:px-2.5"
             aria-label="Redo"
             disabled={!canRedo}
             onClick={redo}
@@ -120,7 +120,7 @@ export function Header() {
           <ThemeSwitch />
           <button
             type="button"
-            className="button px-3"
+            className="button hidden px-3 sm:inline-flex"
             aria-haspopup="dialog"
             aria-label="Keyboard shortcuts"
             onClick={() => setDialog("shortcuts")}

@@ -3,24 +3,30 @@ import { degreeName } from "@/core/pitch";
 import { degreesOf } from "@/core/stack";
 import { ChoiceButton } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { useWorkspace } from "@/ui/workspace";
-import { MAP_PRESETS, presetOf, takePreset } from "./mapPresets";
+import { type Choice } from "@/server/types";
+import { MAP_PRESETS, presetOf, takePreset, type ShownMap } from "./mapPresets";
 
 const DEGREES = Array.from({ length: 12 }, (_, degree) => degree);
 
-/** The degrees on the neck: those of the chord, a preset, or any that the player taps. */
-export const DegreePicker = memo(function DegreePicker() {
-  const { choice, choose } = useWorkspace();
-  const { naturals, mapped, stack } = choice;
+interface DegreePickerProps extends ShownMap {
+  readonly choose: (part: Partial<Choice>) => void;
+}
+
+/**
+ * The degrees on the neck: those of the chord, a preset, or any that the player taps. Takes what it
+ * shows from above, so that a new root alone does not draw it again.
+ */
+export const DegreePicker = memo(function DegreePicker(props: DegreePickerProps) {
+  const { naturals, mapped, stack, choose } = props;
   const shown = naturals ? [] : (mapped ?? degreesOf(stack));
-  const preset = presetOf(choice);
+  const preset = presetOf(props);
   return (
-    <div role="group" aria-label="Map" className="flex flex-wrap items-center gap-2">
+    <div role="group" aria-label="Map" className="flex flex-wrap items-center gap-1.5">
       <select
         aria-label="What the map shows"
-        className="field h-11 px-2"
+        className="field w-36 px-2"
         value={preset ?? "own"}
-        onChange={({ target }) => choose(takePreset(target.value, choice))}
+        onChange={({ target }) => choose(takePreset(target.value, props))}
       >
         {MAP_PRESETS.map(({ name }) => (
           <option key={name} value={name}>
@@ -36,7 +42,7 @@ export const DegreePicker = memo(function DegreePicker() {
             pressed={shown.includes(degree)}
             label={`Map ${spokenDegree(degree)}`}
             onPress={() => choose(toggleDegree(shown, degree))}
-            className="figures min-w-7 text-[17px] sm:min-w-8"
+            className="figures min-w-6.5 text-[17px] sm:min-w-7.5"
           >
             <NoteText>{degreeName(degree)}</NoteText>
           </ChoiceButton>

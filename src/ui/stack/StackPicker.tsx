@@ -3,19 +3,26 @@ import { memo, useState } from "react";
 import { CHORDS, degreesOf, stackName, STACKS, type NamedStack } from "@/core/stack";
 import { ChoiceButton } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { useWorkspace } from "@/ui/workspace";
+import { type Choice, type OwnStack } from "@/server/types";
 import { isOtherChord } from "./mapPresets";
 import { StackColumn } from "./StackColumn";
 import { usualLeast } from "./usualLeast";
 
 const StacksDialog = dynamic(() => import("./StacksDialog").then((part) => part.StacksDialog));
 
-/** The stacks as little columns of marks; then own stacks, and chords in any doubling. */
-export const StackPicker = memo(function StackPicker() {
+interface StackPickerProps extends Pick<Choice, "stack" | "leastNotes" | "mapped" | "naturals"> {
+  readonly strings: number;
+  readonly ownStacks: readonly OwnStack[];
+  readonly choose: (part: Partial<Choice>) => void;
+}
+
+/**
+ * The stacks as little columns of marks; then own stacks, and chords in any doubling. Takes what it
+ * shows from above, so that a new root alone does not draw it again.
+ */
+export const StackPicker = memo(function StackPicker(props: StackPickerProps) {
+  const { stack, leastNotes, mapped, strings, choose } = props;
   const [isEditing, setIsEditing] = useState(false);
-  const { choice, choose, neck } = useWorkspace();
-  const { stack, leastNotes, mapped } = choice;
-  const strings = neck.midi.length;
   const isCommon = STACKS.some(({ semitones }) => semitones.join() === stack.join());
   // One note more or less may lead to a stack that is not among the common ones.
   const other: NamedStack = { name: stackName(stack), semitones: stack };
@@ -45,7 +52,7 @@ export const StackPicker = memo(function StackPicker() {
           </ChoiceButton>
         ))}
       </div>
-      <VoicingSelect onEdit={() => setIsEditing(true)} />
+      <VoicingSelect {...props} onEdit={() => setIsEditing(true)} />
       {leastNotes !== null && (
         <select
           aria-label="On at least so many strings"
@@ -60,7 +67,7 @@ export const StackPicker = memo(function StackPicker() {
           ))}
         </select>
       )}
-      {isOtherChord(choice) && (
+      {isOtherChord(props) && (
         <button
           type="button"
           className="button px-3"
@@ -81,9 +88,8 @@ const EDIT = "edit";
 const NONE = "none";
 
 /** Own stacks, and the common chords in free mode: any doubling on enough strings. */
-function VoicingSelect({ onEdit }: { readonly onEdit: () => void }) {
-  const { choice, choose, neck, ownStacks } = useWorkspace();
-  const { stack, leastNotes } = choice;
+function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }) {
+  const { stack, leastNotes, strings, ownStacks, choose, onEdit } = props;
   const free = leastNotes === null ? null : degreesOf(stack).join();
   const chord = CHORDS.find(({ semitones }) => degreesOf(semitones).join() === free);
   const own = ownStacks.find(
@@ -95,7 +101,7 @@ function VoicingSelect({ onEdit }: { readonly onEdit: () => void }) {
     const ownStack = ownStacks.find(({ id }) => value === `own ${id}`);
     if (ownStack) return choose({ stack: ownStack.stack, leastNotes: ownStack.leastNotes });
     const taken = CHORDS.find(({ name }) => name === value)?.semitones;
-    if (taken) choose({ stack: taken, leastNotes: usualLeast(taken, neck.midi.length) });
+    if (taken) choose({ stack: taken, leastNotes: usualLeast(taken, strings) });
   };
   return (
     <select

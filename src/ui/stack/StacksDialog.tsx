@@ -83,7 +83,7 @@ export function StacksDialog({ onClose }: { readonly onClose: () => void }) {
               placeholder={stackName(made.stack)}
               maxLength={60}
               onChange={({ target }) => setMade({ ...made, name: target.value })}
-              className="w-56"
+              className="w-44"
             />
             <label>
               <span className="field-label">Where its tones lie</span>

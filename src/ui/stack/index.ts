@@ -1,6 +1,5 @@
-export { DegreePicker, toggleDegree } from "./DegreePicker";
+export { ChordPicker } from "./ChordPicker";
+export { MapPicker } from "./MapPicker";
 export { RootPicker } from "./RootPicker";
-export { StackColumn } from "./StackColumn";
-export { StackPicker } from "./StackPicker";
 export { useMapShortcuts } from "./useMapShortcuts";
 export { useRootShortcuts } from "./useRootShortcuts";

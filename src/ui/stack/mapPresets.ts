@@ -3,6 +3,11 @@ import { type Choice } from "@/server/types";
 
 type MapChoice = Pick<Choice, "mapped" | "naturals" | "mapStrings">;
 
+/** What the map shows now, and what it depends on. */
+export interface ShownMap extends MapChoice, Pick<Choice, "stack"> {
+  readonly strings: number;
+}
+
 interface MapPreset {
   readonly name: string;
   /** The degrees it shows; null for those of the chord. */
@@ -30,10 +35,10 @@ export const MAP_PRESETS: readonly MapPreset[] = [
 ];
 
 /** The preset that the map shows now; null for a map of the player's own. */
-export function presetOf({ mapped, naturals, mapStrings, tuningMidi }: Choice): string | null {
+export function presetOf({ mapped, naturals, mapStrings, strings }: ShownMap): string | null {
   const shown = { mapped, naturals, mapStrings };
   const preset = MAP_PRESETS.find((each) => {
-    const would = mapOf(each, tuningMidi.length);
+    const would = mapOf(each, strings);
     // Strings the player chose go with any preset that does not choose them itself.
     return isSame(each.thickest ? would : { ...would, mapStrings }, shown);
   });
@@ -41,13 +46,13 @@ export function presetOf({ mapped, naturals, mapStrings, tuningMidi }: Choice): 
 }
 
 /** What changes where a preset is taken; strings that the preset before had chosen come back. */
-export function takePreset(name: string, choice: Choice): Partial<MapChoice> {
+export function takePreset(name: string, shown: ShownMap): Partial<MapChoice> {
   const preset = MAP_PRESETS.find((each) => each.name === name);
   if (!preset) return {};
-  const before = MAP_PRESETS.find((each) => each.name === presetOf(choice));
-  const taken = mapOf(preset, choice.tuningMidi.length);
+  const before = MAP_PRESETS.find((each) => each.name === presetOf(shown));
+  const taken = mapOf(preset, shown.strings);
   const keepsStrings = !preset.thickest && !before?.thickest;
-  return keepsStrings ? { ...taken, mapStrings: choice.mapStrings } : taken;
+  return keepsStrings ? { ...taken, mapStrings: shown.mapStrings } : taken;
 }
 
 function mapOf({ degrees, thickest, naturals = false }: MapPreset, strings: number): MapChoice {
@@ -68,7 +73,11 @@ function isSame(a: MapChoice, b: MapChoice): boolean {
 }
 
 /** Whether the map shows other degrees than the chord, so that grips of them may be asked for. */
-export function isOtherChord({ mapped, naturals, stack }: Choice): boolean {
+export function isOtherChord({
+  mapped,
+  naturals,
+  stack,
+}: Pick<Choice, "mapped" | "naturals" | "stack">): boolean {
   return (
     !naturals &&
     mapped !== null &&

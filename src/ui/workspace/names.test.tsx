@@ -4,7 +4,13 @@ import { renderHook } from "@testing-library/react";
 import { type ReactNode } from "react";
 import { noteText } from "@/core/pitch";
 import { usualMidi } from "@/core/tuning";
-import { DEFAULT_PROFILE, type Choice, type Guitar, type Profile } from "@/server/types";
+import {
+  DEFAULT_PROFILE,
+  FIRST_CHOICE,
+  type Choice,
+  type Guitar,
+  type Profile,
+} from "@/server/types";
 import { useNames, Workspace } from ".";
 
 jest.mock("@/server/actions", () => ({}));
@@ -34,20 +40,19 @@ const names = (profile: Partial<Profile>, choice: Partial<Choice>) => {
       guitars: [guitar] as const,
       pins: [],
       ownTunings: [],
+      ownStacks: [],
       favourites: [],
       profile: { ...DEFAULT_PROFILE, ...profile },
     },
     choice: {
+      ...FIRST_CHOICE,
       guitarId: 1,
       tuningMidi: DROP_C,
       root: "C",
-      stack: [0, 7, 12],
-      labels: "degree",
-      theme: "system",
-      chosen: null,
-      comparedMidi: null,
       ...choice,
-    } as const,
+    },
+    isFirst: false,
+    problems: [],
   };
   const wrapper = ({ children }: { children: ReactNode }) => (
     <Workspace start={start}>{children}</Workspace>

@@ -1,0 +1,177 @@
+import { readFretting } from "@/core/fretting";
+import { type Finger } from "@/core/hand";
+import { GRIP_ORDERS, type GripFilter } from "@/core/listing";
+import { parseNote, pitchText } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { makeStack } from "@/core/stack";
+import { MAX_STRINGS, readTuning } from "@/core/tuning";
+import { FIRST_VIEW, MARK_LABELS, SPACINGS, type View } from "./view";
+import { PART_NAMES, type PartName } from "./write";
+
+export interface Address {
+  /** What the address says; empty where it says nothing. */
+  readonly view: Partial<View>;
+  /** What made no sense and was left out. */
+  readonly problems: readonly string[];
+}
+
+/** What a text changes of a view, as far as the parts before it have been read. */
+type Reader = (text: string, soFar: View) => Result<Partial<View>>;
+
+const WAYS = ["with", "without"] as const;
+
+/** How each part is read back; the counterpart of its writer. */
+const READERS: Readonly<Record<PartName, Reader>> = {
+  tuning: (text) => {
+    const read = /^\d{1,3}(,\d{1,3})+$/.test(text) ? readMidi(text) : readTuning(text);
+    return read.ok ? success({ tuningMidi: read.value.tuning.midi }) : read;
+  },
+  root: (text) => {
+    const note = parseNote(text);
+    return note.ok ? success({ root: text }) : note;
+  },
+  stack: (text) => {
+    const stack = makeStack(text.split(",").map(toWhole));
+    return stack.ok ? success({ stack: stack.value }) : stack;
+  },
+  least: whole("least", 2, MAX_STRINGS, (leastNotes) => ({ leastNotes })),
+  grip: (text, { tuningMidi: { length } }) => {
+    const read = readFretting(text, "grip");
+    if (!read.ok) return read;
+    if (read.value.length !== length) {
+      return failure("grip", `${read.value.length} frets; this tuning has ${length} strings`);
+    }
+    return success({ chosen: { fretting: read.value, fingers: read.value.map(() => 0 as const) } });
+  },
+  fingers: (text, { chosen }) => {
+    const fingers = text.split("-").map(toFinger);
+    if (!chosen || fingers.length !== chosen.fretting.length || !fingers.every(isFinger)) {
+      return failure("fingers", `'${text}': write 0 to 4 or T for each string of the grip`);
+    }
+    return success({ chosen: { ...chosen, fingers } });
+  },
+  map: (text) => {
+    if (text === "naturals") return success({ naturals: true });
+    const mapped = text === "" ? [] : text.split(",").map(toWhole);
+    return mapped.every((degree) => degree >= 0 && degree <= 11)
+      ? success({ mapped: [...new Set(mapped)] })
+      : failure("map", `'${text}': write degrees as semitones, 0 to 11, like 0,4,7`);
+  },
+  strings: (text, { tuningMidi: { length } }) => {
+    const strings = text === "" ? [] : text.split(",").map((number) => length - toWhole(number));
+    return strings.every((string) => string >= 0 && string < length)
+      ? success({ mapStrings: strings })
+      : failure("strings", `'${text}': write numbers from 1 to ${length}`);
+  },
+  marks: oneOf("marks", MARK_LABELS, (labels) => ({ labels })),
+  spacing: oneOf("spacing", SPACINGS, (spacing) => ({ spacing })),
+  above: flag("above", { thickOnTop: true }),
+  order: oneOf("order", GRIP_ORDERS, (order) => ({ order })),
+  stage: flag("stage", { stage: true }),
+  frets: (text, soFar) => {
+    const [low = NaN, high = NaN] = text.split("-").map(toWhole);
+    return low >= 0 && low <= high
+      ? success(filtered(soFar, { frets: [low, high] }))
+      : failure("frets", `'${text}': write two frets, the lower first, like 5-9`);
+  },
+  open: oneOf("open", WAYS, (openStrings, soFar) => filtered(soFar, { openStrings })),
+  bars: oneOf("bars", WAYS, (barre, soFar) => filtered(soFar, { barre })),
+  safe: filterFlag("safe", { strumSafe: true }),
+  comfortable: filterFlag("comfortable", { comfortable: true }),
+  most: whole("most", 0, 5, (mostFingers, soFar) => filtered(soFar, { mostFingers })),
+  notes: whole("notes", 1, MAX_STRINGS, (notes, soFar) => filtered(soFar, { notes })),
+  lowest: (text, soFar) => {
+    const { length } = soFar.tuningMidi;
+    const bassString = length - toWhole(text);
+    return bassString >= 0 && bassString < length
+      ? success(filtered(soFar, { bassString }))
+      : failure("lowest", `'${text}' is no string of this tuning`);
+  },
+  through: (text, soFar) => {
+    const { length } = soFar.tuningMidi;
+    const [number = NaN, fret = NaN] = text.split("-").map(toWhole);
+    const string = length - number;
+    return string >= 0 && string < length && fret >= 0
+      ? success(filtered(soFar, { through: { string, fret } }))
+      : failure("through", `'${text}': write a string and a fret, like 6-3`);
+  },
+};
+
+/** A tuning of the usual kind, for parts that count its strings where the address tells none. */
+const USUAL_STRINGS = [40, 45, 50, 55, 59, 64];
+
+/** Reads the query of an address. Names it does not know are left alone; bad values become problems. */
+export function readAddress(search: string): Address {
+  const query = new URLSearchParams(search);
+  const problems: string[] = [];
+  let said: Partial<View> = {};
+  for (const name of PART_NAMES) {
+    const text = query.get(name);
+    if (text === null) continue;
+    const result = READERS[name](text, { ...FIRST_VIEW, tuningMidi: USUAL_STRINGS, ...said });
+    if (result.ok) said = { ...said, ...result.value };
+    else problems.push(`Address, ${name}: ${result.problem.message}`);
+  }
+  // A bookmark that names a tuning shows that view alone, not what was left over from another.
+  return { view: said.tuningMidi ? { ...FIRST_VIEW, ...said } : said, problems };
+}
+
+function filtered({ filter }: View, part: Partial<GripFilter>): Partial<View> {
+  return { filter: { ...filter, ...part } };
+}
+
+function oneOf<Value extends string>(
+  name: string,
+  values: readonly Value[],
+  set: (value: Value, soFar: View) => Partial<View>,
+): Reader {
+  return (text, soFar) => {
+    const value = values.find((each) => each === text);
+    return value === undefined
+      ? failure(name, `'${text}': write ${values.join(", ")}`)
+      : success(set(value, soFar));
+  };
+}
+
+function whole(
+  name: string,
+  low: number,
+  high: number,
+  set: (value: number, soFar: View) => Partial<View>,
+): Reader {
+  return (text, soFar) => {
+    const value = toWhole(text);
+    return value >= low && value <= high
+      ? success(set(value, soFar))
+      : failure(name, `'${text}': write a whole number from ${low} to ${high}`);
+  };
+}
+
+function flag(name: string, set: Partial<View>): Reader {
+  return (text) => (text === "yes" ? success(set) : failure(name, `'${text}': write yes`));
+}
+
+function filterFlag(name: string, part: Partial<GripFilter>): Reader {
+  return (text, soFar) =>
+    text === "yes" ? success(filtered(soFar, part)) : failure(name, `'${text}': write yes`);
+}
+
+/** A whole number, or NaN, which no check lets pass. */
+function toWhole(text: string): number {
+  return /^-?\d{1,3}$/.test(text) ? Number(text) : NaN;
+}
+
+function toFinger(text: string): Finger | 0 | null {
+  if (text === "T") return text;
+  return /^[0-4]$/.test(text) ? (Number(text) as Finger | 0) : null;
+}
+
+function isFinger(finger: Finger | 0 | null): finger is Finger | 0 {
+  return finger !== null;
+}
+
+/** Pitches are read as notes, so that they pass the same checks as what a player writes. */
+function readMidi(text: string): ReturnType<typeof readTuning> {
+  const midi = text.split(",").map(Number);
+  return readTuning(midi.map((pitch) => pitchText(pitch)).join(" "), { strings: midi.length });
+}

@@ -1,0 +1,86 @@
+import { FIRST_VIEW, type View } from "./view";
+
+/** The names of the address, in the order they are written. */
+export const PART_NAMES = [
+  "tuning",
+  "root",
+  "stack",
+  "least",
+  "grip",
+  "fingers",
+  "map",
+  "strings",
+  "marks",
+  "spacing",
+  "above",
+  "order",
+  "stage",
+  "frets",
+  "open",
+  "bars",
+  "safe",
+  "comfortable",
+  "most",
+  "notes",
+  "lowest",
+  "through",
+] as const;
+export type PartName = (typeof PART_NAMES)[number];
+
+/** How each part of a view is written; null for what goes without saying. */
+const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
+  tuning: ({ tuningMidi }) => tuningMidi.join(","),
+  root: ({ root }) => root,
+  stack: ({ stack }) => stack.join(","),
+  least: ({ leastNotes }) => number(leastNotes),
+  grip: ({ chosen }) => chosen && chosen.fretting.map((fret) => fret ?? "x").join("-"),
+  fingers: ({ chosen }) => chosen && chosen.fingers.join("-"),
+  map: ({ mapped, naturals }) => (naturals ? "naturals" : (mapped?.join(",") ?? null)),
+  strings: ({ mapStrings, tuningMidi }) =>
+    mapStrings?.map((string) => tuningMidi.length - string).join(",") ?? null,
+  marks: ({ labels }) => labels,
+  spacing: ({ spacing }) => spacing,
+  above: ({ thickOnTop }) => flag(thickOnTop),
+  order: ({ order }) => order,
+  stage: ({ stage }) => flag(stage),
+  frets: ({ filter }) => filter.frets?.join("-") ?? null,
+  open: ({ filter }) => way(filter.openStrings),
+  bars: ({ filter }) => way(filter.barre),
+  safe: ({ filter }) => flag(filter.strumSafe),
+  comfortable: ({ filter }) => flag(filter.comfortable),
+  most: ({ filter }) => number(filter.mostFingers),
+  notes: ({ filter }) => number(filter.notes),
+  lowest: ({ filter: { bassString }, tuningMidi }) =>
+    bassString === null ? null : String(tuningMidi.length - bassString),
+  through: ({ filter: { through }, tuningMidi }) =>
+    through && `${tuningMidi.length - through.string}-${through.fret}`,
+};
+
+/** Written even where they are as at first: a view without them would be another tomorrow. */
+const ALWAYS_WRITTEN: readonly PartName[] = ["tuning", "root", "stack"];
+
+/** A view as the query of an address, "?tuning=40,45,...&root=C%23&stack=0,7,12"; defaults are left out. */
+export function writeAddress(view: View): string {
+  const plain = { ...FIRST_VIEW, tuningMidi: view.tuningMidi };
+  const pairs = PART_NAMES.flatMap((name) => {
+    const text = WRITERS[name](view);
+    const isPlain = !ALWAYS_WRITTEN.includes(name) && text === WRITERS[name](plain);
+    // Commas may stand in a query, and make it readable.
+    return text === null || isPlain
+      ? []
+      : [`${name}=${encodeURIComponent(text).replaceAll("%2C", ",")}`];
+  });
+  return `?${pairs.join("&")}`;
+}
+
+function number(value: number | null): string | null {
+  return value === null ? null : String(value);
+}
+
+function flag(value: boolean): string | null {
+  return value ? "yes" : null;
+}
+
+function way(value: string): string | null {
+  return value === "any" ? null : value;
+}
