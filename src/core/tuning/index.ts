@@ -2,7 +2,8 @@ export { TUNING_GROUPS, TUNINGS, type TuningGroup } from "./catalogue";
 export { type ByEarCheck } from "./byEar";
 export { adviseGauges, type GaugeAdvice } from "./gaugeAdvice";
 export { parentOf, type Parent } from "./parent";
-export { nameTuning, readTuning, type ReadTuningOptions, type TuningReading } from "./read";
+export { nameTuning } from "./naming";
+export { readTuning, type ReadTuningOptions, type TuningReading } from "./read";
 export { retuneSteps, type RetuneStep } from "./retune";
 export {
   makeRetuneSheet,

@@ -1,5 +1,5 @@
 import { type Midi } from "../pitch";
-import { nameTuning } from "./read";
+import { nameTuning } from "./naming";
 import { samePitches, usualMidi, type Tuning } from "./tuning";
 
 /** The tuning by whose chord names a player thinks, and how far the present one lies above it. */

@@ -1,9 +1,9 @@
-import { noteText, pitchText, spellPitchClass, type Accidentals, type Midi } from "../pitch";
+import { type Midi } from "../pitch";
 import { failure, success, type Result } from "../result";
 import { readChanges, speaksOfChanges } from "./changes";
-import { findName, normaliseName, readName } from "./names";
-import { chooseOctaves } from "./octaves";
-import { cutTokens, type Cut } from "./tokens";
+import { readLetters, type LetterOptions } from "./letters";
+import { normaliseName, readName } from "./names";
+import { nameTuning } from "./naming";
 import {
   HIGHEST_STRING_MIDI,
   LOWEST_STRING_MIDI,
@@ -20,18 +20,10 @@ export interface TuningReading {
   readonly alternatives: readonly Tuning[];
 }
 
-export interface ReadTuningOptions {
-  /** How many strings the guitar has; without it, what the text says, or six. */
-  readonly strings?: number;
-  /** The guitar's usual tuning, to which letters without octaves are brought near. */
-  readonly usual?: readonly Midi[];
-  /** Letters are written thin to thick. The text can ask for that too: "high to low: E B G D A E". */
-  readonly highToLow?: boolean;
-}
+export type ReadTuningOptions = LetterOptions;
 
 const LONGEST_TEXT = 200;
 const DEFAULT_STRINGS = 6;
-const PREFERRED_COUNTS = [6, 7, 8, 5, 4, 9, 10];
 const MAX_ALTERNATIVES = 4;
 
 /**
@@ -71,21 +63,6 @@ export function readTuning(text: string, options: ReadTuningOptions = {}): Resul
 
 function isStringPitch(midi: Midi): boolean {
   return midi >= LOWEST_STRING_MIDI && midi <= HIGHEST_STRING_MIDI;
-}
-
-/**
- * The best name and kind for a set of pitches; letters, with octaves where needed, if it has none.
- * Read back, the name gives the same pitches.
- */
-export function nameTuning(midi: readonly Midi[], accidentals: Accidentals = "mixed"): Tuning {
-  const named = findName(midi, accidentals);
-  if (named) return named;
-  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, accidentals))).join(" ");
-  const read = readLetters(letters, { strings: midi.length });
-  const [first, ...others] = read.ok ? read.value : [];
-  if (first && others.length === 0 && samePitches(first, midi))
-    return { name: letters, kind: "own", midi };
-  return { name: midi.map((pitch) => pitchText(pitch, accidentals)).join(" "), kind: "own", midi };
 }
 
 /** Which end letters are told from, said before or behind them. */
@@ -129,41 +106,4 @@ function distinct(readings: readonly (readonly Midi[])[]): readonly (readonly Mi
   return readings.filter(
     (midi, index) => readings.findIndex((other) => samePitches(other, midi)) === index,
   );
-}
-
-function readLetters(
-  text: string,
-  options: ReadTuningOptions,
-): Result<readonly (readonly Midi[])[]> {
-  const cuts = cutTokens(text);
-  if (!cuts.ok) return cuts;
-  const counts = [...new Set(cuts.value.map((cut) => cut.tokens.length))];
-  const strings = options.strings ?? PREFERRED_COUNTS.find((count) => counts.includes(count));
-  if (strings === undefined || !counts.includes(strings)) {
-    const found = counts.sort((a, b) => a - b).join(" or ");
-    const wanted = options.strings ?? `${MIN_STRINGS} to ${MAX_STRINGS}`;
-    return failure("tuning", `that is ${found} notes; write ${wanted}, one for each string`);
-  }
-  const usual = options.usual?.length === strings ? options.usual : usualMidi(strings);
-  const fitting = cuts.value.filter((cut) => cut.tokens.length === strings);
-  const asWritten = options.highToLow ? fitting.map(turnRound) : fitting;
-  const readings = rankReadings(asWritten, usual);
-  // Pitches written out from high to low may be a crossed tuning, or one told from the other end.
-  const [first] = readings;
-  const falls = first?.every((midi, string) => string === 0 || midi < (first[string - 1] ?? 0));
-  return success(first && falls ? [...readings, first.toReversed()] : readings);
-}
-
-function turnRound(cut: Cut): Cut {
-  return { ...cut, tokens: cut.tokens.toReversed() };
-}
-
-/** All octave choices of all cuts: the writer's capitals decide first, then nearness. */
-function rankReadings(cuts: readonly Cut[], usual: readonly Midi[]): readonly (readonly Midi[])[] {
-  const fewest = Math.min(...cuts.map((cut) => cut.oddities));
-  return cuts
-    .filter((cut) => cut.oddities === fewest)
-    .flatMap((cut) => chooseOctaves(cut.tokens, usual))
-    .sort((a, b) => a.cost - b.cost)
-    .map((choice) => choice.midi);
 }
