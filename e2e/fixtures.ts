@@ -66,6 +66,9 @@ export async function leaveRetuneSheet(page: Page): Promise<void> {
   await expect(page.getByRole("dialog")).toHaveCount(0);
 }
 
+/** Which guitar is in the player's hands. */
+export const guitarMenu = (page: Page) => page.getByRole("combobox", { name: "Guitar" });
+
 /** The last word to the player. */
 export const notice = (page: Page) => page.getByRole("status").filter({ hasText: /\S/ }).first();
 

@@ -35,6 +35,7 @@ test("and a restart of Tenon, on the next port where the first is taken", async 
     expect(tenon.output()).toContain("Port 4390 is taken; trying 4391.");
     expect(tenon.address).toBe("http://127.0.0.1:4391");
     await page.goto(tenon.address);
+    await page.getByRole("button", { name: "Show my neck" }).click();
     await expect(grips(page).first()).toBeVisible();
     await playAround(page);
     await tenon.stop();

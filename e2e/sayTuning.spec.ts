@@ -1,4 +1,4 @@
-import { expect, leaveRetuneSheet, openNeck, takeTuning, test } from "./fixtures";
+import { expect, leaveRetuneSheet, openNeck, takeTuning, test, guitarMenu } from "./fixtures";
 
 /** The tunings that the list must hold, on the demo's guitars of six, seven and eight strings. */
 const LISTED = [
@@ -28,7 +28,7 @@ test("the list holds the common tunings, and takes the guitar that fits", async 
   }
   await dialog.getByText("7-string drop A", { exact: true }).first().click();
   await expect(page.getByRole("heading", { name: /in 7-string drop A/ })).toBeVisible();
-  await expect(page.getByRole("button", { name: /Guitar: Long seven/ })).toBeVisible();
+  await expect(guitarMenu(page).locator("option:checked")).toHaveText("Long seven");
 });
 
 for (const [typed, name] of [

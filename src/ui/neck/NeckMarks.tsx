@@ -7,6 +7,9 @@ import { Mark, markRole } from "./Mark";
 import { mapMarkText } from "./markText";
 import { type NeckScale } from "./neckScale";
 
+/** What answers the pointer is a little larger than the mark, but never reaches into the next. */
+const TARGET_RATIO = 1.2;
+
 interface NeckMarksProps {
   readonly scale: NeckScale;
   readonly root: Note;
@@ -83,7 +86,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
             onClick={() => onChoose(position)}
             onFocus={() => setCurrent(index)}
           >
-            <circle cx={x} cy={y} r={Math.max(size, 12)} fill="transparent" />
+            <circle cx={x} cy={y} r={size * TARGET_RATIO} fill="transparent" />
             <Mark role={role} x={x} y={y} size={size} faint={faint} label={label} />
           </g>
         );

@@ -54,7 +54,9 @@ const TRACK_FROM_BOTTOM = 11;
 const SMALLEST_MARK = 7;
 const GRIP_RATIO = 1.5;
 /** Px that the narrowest fret needs so that marks on neighbouring frets do not touch. */
-const NARROWEST_ROOM = 17;
+const NARROWEST_ROOM = 18;
+/** Of a fret's room, for half the height of its mark: the widest forms are 1.22 times as wide. */
+const ROOM_SHARE = 0.41;
 /** Px that a fret needs on average before the neck scrolls sideways instead of shrinking. */
 const AVERAGE_ROOM: Readonly<Record<Spacing, number>> = { true: 42, even: 28 };
 
@@ -100,7 +102,7 @@ export function makeNeckScale(
   const turn = (x: number) => (leftHanded ? width - x : x);
   const height = TOP_PAD + last * pitch + BOTTOM_PAD;
   const markSize = (fret: number) =>
-    Math.max(SMALLEST_MARK, Math.min(measures.mark, roomAt(fret) * 0.47, pitch * 0.36));
+    Math.max(SMALLEST_MARK, Math.min(measures.mark, roomAt(fret) * ROOM_SHARE, pitch * 0.36));
   return {
     width,
     height,

@@ -1,4 +1,3 @@
-import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import { DEFAULT_FRETS, makeNeck } from "@/core/neck";
 import { samePitches, TUNINGS, UNKNOWN_STRING, usualMidi } from "@/core/tuning";
@@ -7,11 +6,8 @@ import { changeGuitar, createGuitar, noteTuned } from "@/server/actions";
 import { type Guitar, type GuitarContent } from "@/server/types";
 import { ChoiceButton } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { SayTuning, useSaying } from "@/ui/tunings";
 import { useWorkspace } from "@/ui/workspace";
-
-const TuningDialog = dynamic(() =>
-  import("@/ui/tunings/TuningDialog").then((part) => part.TuningDialog),
-);
 
 const COUNTS = [4, 5, 6, 7, 8, 9, 10];
 const SIX = 6;
@@ -23,12 +19,17 @@ export function FirstUse() {
   const [strings, setStrings] = useState(SIX);
   const [leftHanded, setLeftHanded] = useState(false);
   const [midi, setMidi] = useState<readonly Midi[]>(usualMidi(SIX));
-  const [isAsking, setIsAsking] = useState(false);
   const [isBusy, setIsBusy] = useState(false);
   const tunings = useMemo(
     () => TUNINGS.filter((tuning) => tuning.midi.length === strings).slice(0, MOST_SHOWN),
     [strings],
   );
+  // A tuning is read for these strings, whether or not there is such a guitar yet.
+  const asked = useMemo(
+    () => ({ ...guitars[0], usualMidi: usualMidi(strings) }),
+    [guitars, strings],
+  );
+  const saying = useSaying(asked, true);
   const takeStrings = (count: number) => {
     setStrings(count);
     setMidi(usualMidi(count));
@@ -94,14 +95,8 @@ export function FirstUse() {
               <NoteText>{tuning.name}</NoteText>
             </ChoiceButton>
           ))}
-          <button
-            type="button"
-            className="button min-h-14 px-4 text-lg"
-            onClick={() => setIsAsking(true)}
-          >
-            Another…
-          </button>
         </div>
+        <SayTuning saying={saying} current={midi} onChoose={setMidi} action="Take it" />
       </section>
       <button
         type="button"
@@ -114,18 +109,6 @@ export function FirstUse() {
       <p className="text-muted">
         Scale length, frets, gauges and your hand can be told later, in the Rig.
       </p>
-      {isAsking && (
-        <TuningDialog
-          title="Your tuning"
-          current={midi}
-          onChoose={(taken) => {
-            setStrings(taken.length);
-            setMidi(taken);
-            setIsAsking(false);
-          }}
-          onClose={() => setIsAsking(false)}
-        />
-      )}
     </div>
   );
 }

@@ -28,6 +28,8 @@ import { useNeighbours } from "./useNeighbours";
 const FirstUse = dynamic(() => import("./FirstUse").then((part) => part.FirstUse));
 const StageView = dynamic(() => import("./StageView").then((part) => part.StageView));
 
+const NO_NEIGHBOURS: readonly Neighbour[] = [];
+
 /** Map a chord on the neck, see its grips easiest first, and take one in hand. */
 export function NeckScreen() {
   return useWorkspace().isFirst ? <FirstUse /> : <Neck />;
@@ -89,7 +91,9 @@ function Neck() {
     else if (content) pin(content);
   });
 
-  const neighbours = useNeighbours(listed);
+  const listedNeighbours = useNeighbours(listed);
+  // For a moment the list may still belong to the grip before.
+  const neighbours = listed?.grip === answer?.grip ? listedNeighbours : NO_NEIGHBOURS;
   const takeNeighbour = useEvent(({ stack: other, grip: { best, tones } }: Neighbour) => {
     setMapOnly(false);
     const played = tones.filter((tone) => tone !== null).sort((a, b) => a - b);

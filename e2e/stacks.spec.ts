@@ -1,0 +1,67 @@
+import { type Page } from "@playwright/test";
+import { chosenGrip, expect, grips, notice, openNeck, test } from "./fixtures";
+
+const voicings = (page: Page) =>
+  page.getByRole("combobox", { name: "Own stacks and chords in any voicing" });
+
+async function openStacks(page: Page) {
+  await voicings(page).selectOption("make or change…");
+  return page.getByRole("dialog", { name: "Own stacks" });
+}
+
+test("a chord in any voicing: every doubling of its degrees on enough strings", async ({
+  page,
+}) => {
+  await openNeck(page);
+  await voicings(page).selectOption("minor");
+  await expect(page.getByRole("heading", { name: "Cm in Drop D" })).toBeVisible();
+  const least = page.getByRole("combobox", { name: "On at least so many strings" });
+  await expect(least).toHaveValue("4");
+  await least.selectOption("on 6 or more");
+  await expect(page.getByText(/^\d+ playable grips$/)).toBeVisible();
+  for (const row of await grips(page).all()) await expect(row).not.toContainText("×");
+  // x 3 5 5 4 3 is the movable minor (common practice).
+  await least.selectOption("on 5 or more");
+  await page.goto("/?tuning=40,45,50,55,59,64&root=C&stack=0,3,7&least=5&grip=x-3-5-5-4-3");
+  await expect(chosenGrip(page)).toContainText("× 3 5 5 4 3");
+});
+
+test("an own stack is built by degree and register, heard, kept, found and used", async ({
+  page,
+}) => {
+  await openNeck(page);
+  const dialog = await openStacks(page);
+  await dialog.getByRole("button", { name: "New stack" }).click();
+  await dialog.getByRole("button", { name: "5 below the root", exact: true }).click();
+  await expect(notice(page)).toContainText("loud practice harms hearing");
+  await dialog.getByRole("button", { name: "R an octave up" }).click();
+  await expect(dialog.getByText("5 R 8")).toBeVisible();
+  await expect(dialog.getByText(/C5\/G: G2 C3 C4/)).toBeVisible();
+  await dialog.getByLabel("Name").fill("Low fifth");
+  await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog.getByRole("button", { name: "Change Low fifth" })).toBeVisible();
+  await dialog.getByRole("button", { name: "Change Low fifth" }).click();
+  await dialog.getByRole("button", { name: "Show it on the neck" }).click();
+  await expect(voicings(page).locator("option:checked")).toHaveText("Low fifth");
+  await expect(grips(page).first()).toContainText("G");
+});
+
+test("own stacks are put in order by the keys, let go, and brought back", async ({ page }) => {
+  await openNeck(page);
+  const dialog = await openStacks(page);
+  const names = dialog.getByRole("list", { name: "Own stacks" }).getByRole("listitem");
+  await expect(names).toHaveText(["Wide five", "Big major"]);
+  await dialog.getByRole("button", { name: "Move Wide five" }).focus();
+  await page.keyboard.press("Space");
+  await expect(page.getByText(/item (\d+) was moved over droppable area \1\./)).toBeAttached();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByText(/item (\d+) was moved over droppable area (?!\1)/)).toBeAttached();
+  await page.keyboard.press("Space");
+  await expect(names).toHaveText(["Big major", "Wide five"]);
+  await dialog.getByRole("button", { name: "Delete Big major" }).click();
+  await expect(names).toHaveText(["Wide five"]);
+  await page.keyboard.press("Escape");
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  const options = voicings(page).locator("optgroup").first().locator("option");
+  await expect(options).toHaveText(["Big major", "Wide five", "make or change…"]);
+});
