@@ -34,8 +34,8 @@ test("what makes no sense in an address is said, and the rest still shown", asyn
 test("undo and redo walk through what was chosen", async ({ page }) => {
   await openNeck(page);
   const [undo, redo] = [
-    page.getByRole("button", { name: "Undo" }),
-    page.getByRole("button", { name: "Redo" }),
+    page.getByRole("button", { name: "Take back the last choice" }),
+    page.getByRole("button", { name: "Bring it again" }),
   ];
   await expect(undo).toBeDisabled();
   await page.keyboard.press("g");

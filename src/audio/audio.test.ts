@@ -12,7 +12,9 @@ import {
   SILENCE,
   type Listening,
   type PluckedString,
+  MANNERS,
 } from ".";
+import { GRIP_SAMPLE_HZ, gripSamples } from "./grip";
 import { decimate, lowPass } from "./lowPass";
 import { harmonicAmplitudes } from "./tone";
 
@@ -174,4 +176,31 @@ test("a reference tone has eight harmonics and more, none of them silent", () =>
   expect(constant).toBe(0);
   expect(harmonics.length).toBeGreaterThanOrEqual(8);
   expect(Math.min(...harmonics)).toBeGreaterThan(0.1);
+});
+
+describe("the sound of a grip", () => {
+  const A2 = 110;
+
+  test("rings where it is strummed, is gone at once where it is choked, and never clips", () => {
+    for (const manner of MANNERS) {
+      const samples = gripSamples([A2, 165, 220], manner);
+      const loudest = samples.reduce((most, each) => Math.max(most, Math.abs(each)), 0);
+      expect(loudest).toBeCloseTo(0.9, 3);
+    }
+    const powerAt = (manner: (typeof MANNERS)[number], seconds: number) => {
+      const start = Math.round(seconds * GRIP_SAMPLE_HZ);
+      const part = gripSamples([A2], manner).subarray(start, start + 1000);
+      return part.reduce((sum, each) => sum + each * each, 0) / part.length;
+    };
+    expect(powerAt("strum", 1)).toBeGreaterThan(5 * powerAt("mute", 0.2));
+    expect(powerAt("mute", 0.1)).toBeGreaterThan(10 * powerAt("choke", 0.1));
+  });
+
+  test("has the pitch of its string, as the tuner hears it", () => {
+    const samples = gripSamples([A2], "strum");
+    const heard = detectPitch(samples.slice(4000, 4000 + GRIP_SAMPLE_HZ / 2), GRIP_SAMPLE_HZ);
+    expect(Math.abs(centsOver(A2, heard?.hz ?? NaN))).toBeLessThan(5);
+  });
+
+  test("of no string is silence", () => expect(gripSamples([], "strum")).toHaveLength(0));
 });

@@ -9,7 +9,7 @@ import {
 } from "../fretting";
 import { type Neck } from "../neck";
 import { pitchClassOf, type Midi, type Note } from "../pitch";
-import { degreesOf, nameChord, type Stack, type Voicing } from "../stack";
+import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "../stack";
 import { rankFingers, type Fingering, type Player } from "./fingering";
 import { DEFAULT_HAND, handReachMm } from "./hand";
 
@@ -52,11 +52,10 @@ export function findVoicing(
   player: Player = {},
 ): readonly Grip[] {
   if (leastNotes === null) return findGrips(neck, root, stack, player);
-  const degrees = degreesOf(stack);
   const strings = neck.midi.length;
   const set = {
-    allowed: degrees,
-    required: degrees,
+    allowed: degreesOf(stack),
+    required: requiredDegrees(stack),
     minNotes: Math.min(leastNotes, strings),
     maxNotes: strings,
     mostFingers: FINGERS_AND_THUMB,

@@ -1,6 +1,15 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { acrossMm, findPositions, fingertipMm, fretDistanceMm, makeNeck, wireMm } from ".";
+import {
+  acrossMm,
+  findPositions,
+  findUnisons,
+  fingertipMm,
+  fretDistanceMm,
+  makeNeck,
+  naturalPath,
+  wireMm,
+} from ".";
 import { type Neck, type NeckInput } from ".";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
@@ -135,5 +144,52 @@ describe("bad measures name their field", () => {
     const neck = makeNeck({ midi: STANDARD, ...input });
     expect(neck).toMatchObject({ ok: false, problem: { field } });
     expect(neck.ok ? "" : neck.problem.message).toMatch(reason);
+  });
+});
+
+describe("natural notes", () => {
+  test("by whole and half steps: B-C and E-F are one fret apart (common practice)", () => {
+    const path = naturalPath(neckOf({ frets: 12 }), 0);
+    expect(path.map(({ fret }) => fret)).toEqual([0, 1, 3, 5, 7, 8, 10, 12]);
+    expect(path.map(({ toNext }) => toNext)).toEqual([1, 2, 2, 2, 1, 2, 2, 1]);
+    expect(path[0]?.midi).toBe(40);
+  });
+
+  // Where the next string is a fourth higher, E-F lies on the frets of B-C (common practice).
+  test("frets 7 to 8 on strings 6 and 5", () => {
+    const halves = (string: number) =>
+      naturalPath(neckOf({ frets: 12 }), string)
+        .filter(({ toNext }) => toNext === 1)
+        .map(({ fret }) => fret);
+    expect(halves(0)).toContain(7);
+    expect(halves(1)).toContain(7);
+  });
+});
+
+describe("the same pitch elsewhere", () => {
+  // Tuning by the fifth fret: each string at 5 is the next one open, at 4 from string 3 to 2.
+  test.each([
+    [0, 1],
+    [1, 2],
+    [2, 3],
+    [4, 5],
+  ])("string %i at 5 is string %i open", (string, next) => {
+    expect(findUnisons(neckOf(), { string, fret: 5 })).toContainEqual({ string: next, fret: 0 });
+  });
+
+  test("is mutual, and never on the string itself", () => {
+    const neck = neckOf({ frets: 24 });
+    const place = fc.record({
+      string: fc.integer({ min: 0, max: 5 }),
+      fret: fc.integer({ min: 0, max: 24 }),
+    });
+    fc.assert(
+      fc.property(place, (here) => {
+        for (const there of findUnisons(neck, here)) {
+          expect(there.string).not.toBe(here.string);
+          expect(findUnisons(neck, there)).toContainEqual(here);
+        }
+      }),
+    );
   });
 });

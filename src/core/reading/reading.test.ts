@@ -83,3 +83,13 @@ test("every step changes one string, can be held where it adds, and is named rig
     { numRuns: 30 },
   );
 });
+
+test("a player of shapes is told the shape's name, and what sounds", () => {
+  const made = makeNeck({ midi: [36, 43, 48, 53, 57, 62] });
+  const dropC = made.ok ? made.value : neck;
+  const shape = [0, 0, 0, null, null, null];
+  const read = readShape(dropC, shape, {}, { shift: -2 });
+  expect(read).toMatchObject({ name: "D5", sounding: "C5", stack: [0, 7, 12], bass: null });
+  expect(read?.steps.map(({ name }) => name)).toContain("D octave");
+  expect(readShape(dropC, shape)).toMatchObject({ name: "C5", sounding: "C5" });
+});

@@ -3,12 +3,14 @@ import fc from "fast-check";
 import { frequencyHz } from "../pitch";
 import {
   atUnitPower,
+  DEFAULT_DRIVE,
   beatsOf,
   describeSound,
   impliedNote,
   measureRoughness,
   pluckedPartials,
   roughness,
+  roughnessByDrive,
   simpleRatio,
   throughGain,
   type Sound,
@@ -201,4 +203,12 @@ describe("weight and clarity", () => {
   test("silence has no sound", () => {
     expect(describeSound([])).toBeNull();
   });
+});
+
+test("roughness over gain is told beside the plain fifth, and at its gain is the one told alone", () => {
+  const [gentle, usual] = roughnessByDrive([48, 55], [1, DEFAULT_DRIVE]);
+  expect([gentle?.drive, usual?.drive]).toEqual([1, DEFAULT_DRIVE]);
+  expect(usual?.roughness).toBe(measureRoughness([48, 55]).gain);
+  expect(usual?.fifth).toBe(measureRoughness([40, 47]).gain);
+  expect(gentle?.roughness).not.toBe(usual?.roughness);
 });

@@ -100,3 +100,15 @@ describe("what open strings sound (common practice)", () => {
     expect(findChord(lowered, undefined, "flats")?.name).toBe("Db");
   });
 });
+
+// Chord symbols as in common use (handbooks of harmony); C is 60.
+test.each([
+  [[60, 64, 67, 69], "C6"],
+  [[60, 63, 67, 69], "Cm6"],
+  [[60, 63, 66, 69], "Cdim7"],
+  [[60, 63, 66, 70], "Cm7(b5)"],
+  [[60, 64, 67, 74], "C(add9)"],
+  [[60, 64, 67, 70, 74], "C9"],
+  [[60, 65, 67, 70], "C7sus4"],
+  [[60, 63, 67, 71], "Cm(maj7)"],
+])("%j is %s", (midi, name) => expect(nameChord(midi).name).toBe(name));

@@ -5,8 +5,8 @@ import { type NamedStack, type Stack } from "./stack";
 export interface Voicing {
   readonly stack: Stack;
   /**
-   * Null for the stack as it stands. Else free mode: every degree of the stack sounds, in any octave
-   * and order and as often as one likes, on at least so many strings.
+   * Null for the stack as it stands. Else free mode: every degree of the stack sounds (see
+   * `requiredDegrees`), in any octave and order and as often as one likes, on at least so many strings.
    */
   readonly leastNotes: number | null;
 }
@@ -35,8 +35,24 @@ export function degreesOf(stack: Stack): readonly number[] {
   return [...new Set(stack.map(pitchClass))].sort((a, b) => a - b);
 }
 
+/**
+ * The degrees that free mode must sound: all, but in chords of four and more the perfect fifth may be
+ * left out, as in the open C7, x 3 2 3 1 0 (common practice).
+ */
+export function requiredDegrees(stack: Stack): readonly number[] {
+  const degrees = degreesOf(stack);
+  return degrees.length < 4 ? degrees : degrees.filter((degree) => degree !== FIFTH);
+}
+
+const FIFTH = 7;
+
 /** Whether a stack is one of those that a voicing asks for. */
 export function isVoicing({ stack, leastNotes }: Voicing, candidate: Stack): boolean {
   if (leastNotes === null) return stack.join() === candidate.join();
-  return candidate.length >= leastNotes && degreesOf(candidate).join() === degreesOf(stack).join();
+  const [allowed, sounding] = [degreesOf(stack), degreesOf(candidate)];
+  return (
+    candidate.length >= leastNotes &&
+    sounding.every((degree) => allowed.includes(degree)) &&
+    requiredDegrees(stack).every((degree) => sounding.includes(degree))
+  );
 }

@@ -5,6 +5,7 @@ import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
 import { type Voicing } from "@/core/stack";
 import { useComputed, useNames, useWorkspace, type Names } from "@/ui/workspace";
+import { useAfterPaint } from "./useAfterPaint";
 import { compute, computeAside, computeFreely, type GripsAnswer } from "@/worker/client";
 
 /** A chord on a neck. */
@@ -117,16 +118,18 @@ function chooseGrip(
 
 /** Every way to finger a grip; at first the best alone, until the worker has told the others. */
 function useWays({ neck, player }: ChordMap, grip: Grip | null): readonly Fingering[] {
+  // Asked once the grip is on the neck, so that the worker does not keep a small machine from painting.
+  const painted = useAfterPaint(grip);
   const { value, isCurrent } = useComputed(
     useCallback(
-      async () => (grip ? computeAside().ways(neck, grip.fretting, player) : []),
-      [neck, grip, player],
+      async () => (painted ? computeAside().ways(neck, painted.fretting, player) : []),
+      [neck, painted, player],
     ),
   );
   return useMemo(() => {
-    if (isCurrent && value) return value;
+    if (isCurrent && value && painted === grip) return value;
     return grip ? [grip.best] : [];
-  }, [isCurrent, value, grip]);
+  }, [isCurrent, value, painted, grip]);
 }
 
 /** Whether a question has waited for its answer longer than the player should notice. */

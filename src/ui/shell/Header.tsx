@@ -78,7 +78,7 @@ export function Header() {
           <button
             type="button"
             className="button px-2 sm:px-2.5"
-            aria-label="Undo"
+            aria-label="Take back the last choice"
             disabled={!canUndo}
             onClick={undo}
           >
@@ -87,7 +87,7 @@ export function Header() {
           <button
             type="button"
             className="button px-2 sm:px-2.5"
-            aria-label="Redo"
+            aria-label="Bring it again"
             disabled={!canRedo}
             onClick={redo}
           >

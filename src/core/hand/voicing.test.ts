@@ -1,0 +1,67 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { findSetFrettings, soundingMidi, type ToneSet } from "../fretting";
+import { makeNeck } from "../neck";
+import { pitchClass } from "../pitch";
+import { CHORDS, degreesOf, isVoicing } from "../stack";
+import { DEFAULT_HAND, findGrips, findVoicing, handReachMm, rankGrips } from ".";
+import { neckOf, STANDARD } from "./testShapes";
+
+const standard = neckOf(STANDARD);
+const C = { letter: "C", accidental: 0 } as const;
+
+describe("free mode", () => {
+  // Open chords and movable shapes that every method teaches (common practice).
+  test.each([
+    ["major", [null, 3, 2, 0, 1, 0]],
+    ["minor", [null, 3, 5, 5, 4, 3]],
+    ["seven", [null, 3, 2, 3, 1, 0]],
+    ["five", [null, 3, 5, 5, null, null]],
+    ["sus four", [null, 3, 3, 0, 1, 1]],
+    ["major seven", [null, 3, 2, 0, 0, 0]],
+    ["add nine", [null, 3, 2, 0, 3, 0]],
+  ])("C %s is found as %j", (name, fretting) => {
+    const stack = CHORDS.find((chord) => chord.name === name)?.semitones ?? [];
+    const found = findVoicing(standard, C, { stack, leastNotes: 3 });
+    expect(found.map((grip) => grip.fretting)).toContainEqual(fretting);
+  });
+
+  test("every grip sounds just the degrees of the chord, on enough strings", () => {
+    const stack = [0, 3, 7];
+    const found = findVoicing(standard, C, { stack, leastNotes: 4 });
+    expect(found.length).toBeGreaterThan(100);
+    for (const { fretting, tones } of found) {
+      const sounding = soundingMidi(standard, fretting);
+      expect(sounding.length).toBeGreaterThanOrEqual(4);
+      expect(degreesOf(sounding)).toEqual(stack.map(pitchClass));
+      const played = tones.filter((tone) => tone !== null).sort((a, b) => a - b);
+      expect(isVoicing({ stack, leastNotes: 4 }, played)).toBe(true);
+    }
+  });
+
+  test("a stack as it stands is only itself", () => {
+    const exact = { stack: [0, 7, 12], leastNotes: null };
+    expect(findVoicing(standard, C, exact)).toEqual(findGrips(standard, C, [0, 7, 12]));
+    expect(isVoicing(exact, [0, 7, 12])).toBe(true);
+    expect(isVoicing(exact, [0, 7, 19])).toBe(false);
+    expect(isVoicing({ stack: [0, 7], leastNotes: 3 }, [-5, 0, 7])).toBe(true);
+    expect(isVoicing({ stack: [0, 7], leastNotes: 4 }, [-5, 0, 7])).toBe(false);
+  });
+
+  test("leaving out early what needs too many fingers loses no grip, on any small neck", () => {
+    const open = fc.array(fc.integer({ min: 35, max: 64 }), { minLength: 4, maxLength: 6 });
+    const degrees = fc.uniqueArray(fc.integer({ min: 0, max: 11 }), { minLength: 2, maxLength: 4 });
+    fc.assert(
+      fc.property(open, degrees, fc.integer({ min: 1, max: 4 }), (midi, allowed, minNotes) => {
+        const neck = makeNeck({ midi, frets: 7 });
+        if (!neck.ok) return;
+        const set: ToneSet = { allowed, required: allowed, minNotes, maxNotes: midi.length };
+        const limit = { reachMm: handReachMm(DEFAULT_HAND) };
+        const all = rankGrips(neck.value, C, findSetFrettings(neck.value, 0, set, limit));
+        const few = findSetFrettings(neck.value, 0, { ...set, mostFingers: 5 }, limit);
+        expect(rankGrips(neck.value, C, few)).toEqual(all);
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
