@@ -1,6 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
+import { openDatabase } from "@/server/database";
 import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
+import { DATA_FOLDER } from "./settings";
 
 async function expectNoViolations(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -29,6 +31,38 @@ for (const colorScheme of ["light", "dark"] as const) {
       await page.getByRole("button", { name: "Filter" }).click();
       await page.keyboard.press("s");
       await expect(page.getByRole("button", { name: "Drop: strum-safe" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("Neck with its panels, its sheet, the stage and own stacks", async ({ page }) => {
+      await openNeck(page);
+      await page.getByRole("button", { name: "View", exact: true }).click();
+      await page.getByRole("button", { name: "Even" }).click();
+      await page.getByRole("button", { name: "Roughness as gain goes up" }).click();
+      await expect(page.getByRole("img", { name: /^Roughness by gain/ })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("button", { name: "Save or print" }).click();
+      await page.getByRole("button", { name: "Print a sheet" }).click();
+      await expect(page.getByRole("dialog", { name: "Sheet to print" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.keyboard.press("Escape");
+      await page.keyboard.press("v");
+      await expect(page.getByText("1 of 21")).toBeVisible();
+      await expectNoViolations(page);
+      await page.keyboard.press("v");
+      await page
+        .getByRole("combobox", { name: "Own stacks and chords in any voicing" })
+        .selectOption("make or change…");
+      await expect(page.getByRole("dialog", { name: "Own stacks" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("the first use", async ({ page }) => {
+      const connection = openDatabase(DATA_FOLDER);
+      connection.exec("DELETE FROM workspace");
+      connection.close();
+      await page.goto("/");
+      await expect(page.getByRole("button", { name: "Show my neck" })).toBeVisible();
       await expectNoViolations(page);
     });
 

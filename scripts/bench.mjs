@@ -2,12 +2,13 @@
 // npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
 // npm run bench -- fit: fits the weights of the effort and judges them; --write keeps them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
+// npm run bench -- page: script on the wire and layout shifts, in the browser.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["stack", "tuner", "fit"];
-const BROWSER = ["paint"];
+const BROWSER = ["paint", "page"];
 const name = process.argv[2] ?? "stack";
 
 if (![...BUNDLED, ...BROWSER].includes(name)) {

@@ -6,16 +6,20 @@ interface ChoiceButtonProps {
   readonly children: ReactNode;
   readonly label?: string;
   readonly className?: string;
+  /** A width of its own, so that nothing beside it moves when the fonts come in. */
+  readonly widthPx?: number;
 }
 
 /** One of several answers to pick from, side by side. */
-export function ChoiceButton({ pressed, onPress, children, label, className }: ChoiceButtonProps) {
+export function ChoiceButton(props: ChoiceButtonProps) {
+  const { pressed, onPress, children, label, className, widthPx } = props;
   return (
     <button
       type="button"
       aria-pressed={pressed}
       aria-label={label}
       onClick={onPress}
+      style={widthPx === undefined ? undefined : { width: widthPx }}
       // A click must not take the focus: Enter and the arrows still belong to the grips then.
       onMouseDown={(event) => event.preventDefault()}
       className={`min-h-11 rounded-lg border font-medium ${pressed ? "border-inverse bg-inverse text-on-inverse" : "border-line bg-surface text-ink hover:border-ink"} ${className ?? ""}`}

@@ -30,7 +30,7 @@ export const GripReasons = memo(function GripReasons(props: GripReasonsProps) {
     useCallback(() => computeAside().sound(sounding, { a4Hz }), [sounding, a4Hz]),
   );
   return (
-    <div className="grid gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 md:col-span-2 xl:col-span-3">
+    <div className="grid min-h-52 content-start gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 md:col-span-2 xl:col-span-3">
       <Silence damping={damping} strings={neck.midi.length} />
       <ReachScale reach={reach} />
       {sound && (

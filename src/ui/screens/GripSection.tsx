@@ -137,7 +137,10 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
               )}
               {pinned ? "Unpin this grip" : "Pin this grip"}
             </button>
-            <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
+            {/* The other ways follow a moment later; their room is kept. */}
+            <div className="min-h-33">
+              <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
+            </div>
             <EffortParts fingering={fingering} />
           </section>
         </>

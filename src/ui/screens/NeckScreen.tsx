@@ -179,10 +179,15 @@ function Neck() {
           onHear={hearGrip}
         />
       )}
-      {inFront && neighbours.length > 0 && (
-        <NeighbourStrip neighbours={neighbours} onTake={takeNeighbour} />
+      {/* What stands below the list waits for it, and keeps its room, so that nothing jumps. */}
+      {listed && (
+        <div className="min-h-26">
+          {inFront && neighbours.length > 0 && (
+            <NeighbourStrip neighbours={neighbours} onTake={takeNeighbour} />
+          )}
+        </div>
       )}
-      <PinStrip />
+      {(listed || failed) && <PinStrip />}
     </div>
   );
 }

@@ -42,7 +42,7 @@ export const DegreePicker = memo(function DegreePicker(props: DegreePickerProps)
             pressed={shown.includes(degree)}
             label={`Map ${spokenDegree(degree)}`}
             onPress={() => choose(toggleDegree(shown, degree))}
-            className="figures min-w-6.5 text-[17px] sm:min-w-7.5"
+            className="figures min-w-6.5 text-[17px] sm:w-7.5"
           >
             <NoteText>{degreeName(degree)}</NoteText>
           </ChoiceButton>

@@ -10,6 +10,10 @@ import { usualLeast } from "./usualLeast";
 
 const StacksDialog = dynamic(() => import("./StacksDialog").then((part) => part.StacksDialog));
 
+/** The width of a stack's button: its column with the room round it, and its name. */
+const COLUMN_PX = 38;
+const LETTER_PX = 6.2;
+
 interface StackPickerProps extends Pick<Choice, "stack" | "leastNotes" | "mapped" | "naturals"> {
   readonly strings: number;
   readonly ownStacks: readonly OwnStack[];
@@ -43,7 +47,8 @@ export const StackPicker = memo(function StackPicker(props: StackPickerProps) {
             pressed={leastNotes === null && semitones.join() === stack.join()}
             label={spokenNotes(name)}
             onPress={() => choose({ stack: semitones, leastNotes: null })}
-            className="flex items-center gap-1 pr-1.5 pl-1"
+            widthPx={COLUMN_PX + LETTER_PX * name.length}
+            className="flex items-center gap-1 overflow-hidden pr-1 pl-1 whitespace-nowrap"
           >
             <StackColumn stack={semitones} />
             <span className="figures text-[17px] font-semibold">
@@ -106,7 +111,7 @@ function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }
   return (
     <select
       aria-label="Own stacks and chords in any voicing"
-      className="field px-2"
+      className="field w-44 px-2"
       value={own ? `own ${own.id}` : (chord?.name ?? (isUnnamed ? stackName(stack) : NONE))}
       onChange={({ target }) => take(target.value)}
     >
