@@ -38,6 +38,8 @@ test("choosing a grip shows it on the neck and close up, with other ways to fing
   await fingers.getByRole("button").nth(1).click();
   await expect(fingers.getByRole("button").nth(1)).toHaveAttribute("aria-pressed", "true");
   await expect(second).toHaveAttribute("aria-selected", "true");
+  const texts = await fingers.getByRole("button").allInnerTexts();
+  expect(new Set(texts).size).toBe(texts.length);
 });
 
 test("a mark on the neck leads to the easiest grip through it", async ({ page }) => {

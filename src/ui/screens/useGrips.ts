@@ -88,8 +88,10 @@ export function useGrips(listing: Listing): Grips {
   const answer = useMemo((): GripAnswer | null => {
     if (!value || !chosenGrip) return null;
     const { grip } = chosenGrip;
-    const fingers = chosen?.fingers.join();
-    const fingering = ways.find((way) => way.fingers.join() === fingers) ?? grip?.best ?? null;
+    // Told apart by their fingers: what two workers answer is never the same object.
+    const wayOf = (fingers: Fingering["fingers"] | undefined) =>
+      ways.find((way) => way.fingers.join() === fingers?.join());
+    const fingering = wayOf(chosen?.fingers) ?? wayOf(grip?.best.fingers) ?? grip?.best ?? null;
     return { ...value.listed, ...chosenGrip, map: value.map, ways, fingering };
   }, [value, chosenGrip, ways, chosen]);
   const isLate = useLate(asked, computed.isCurrent);
