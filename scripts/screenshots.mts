@@ -37,6 +37,36 @@ const PICTURES: readonly Picture[] = [
       await page.getByText("Low note").waitFor();
     },
   },
+  {
+    name: "neck-stage",
+    path: "/?tuning=40,45,50,55,59,64&root=D&stack=0,7,12&grip=x-5-7-7-x-x&stage=yes",
+    prepare: (page) => page.getByRole("button", { name: "Next grip" }).waitFor(),
+  },
+  {
+    name: "neck-naturals",
+    path: "/?tuning=40,45,50,55,59,64&root=C&stack=0,7,12&map=naturals&frets=3-9",
+    dark: true,
+    prepare: (page) => page.keyboard.press("Escape"),
+  },
+  {
+    name: "own-stacks",
+    path: "/",
+    prepare: async (page) => {
+      await page
+        .getByRole("combobox", { name: "Own stacks and chords in any voicing" })
+        .selectOption("make or change…");
+      await page.getByRole("button", { name: "Change Wide five" }).click();
+    },
+  },
+  {
+    name: "sheet",
+    path: "/",
+    height: 1100,
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Save or print" }).click();
+      await page.getByRole("button", { name: "Print a sheet" }).click();
+    },
+  },
   { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },
   { name: "neck-dark", path: "/", dark: true, prepare: takeTuning("8-string drop E") },
   { name: "neck-tablet", path: "/", width: 768, height: 1024, prepare: takeTuning("standard") },
