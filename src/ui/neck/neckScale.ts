@@ -45,7 +45,7 @@ export interface NeckScaleOptions {
 
 /** Measures in px on a page and on stage. */
 const PAGE = { label: 44, silent: 22, open: 36, mark: 13, grip: 17, pitches: [40, 35, 30] };
-const STAGE = { label: 56, silent: 32, open: 52, mark: 19, grip: 27, pitches: [66, 54, 44] };
+const STAGE = { label: 56, silent: 32, open: 52, mark: 19, grip: 27, pitches: [56, 46, 38] };
 const RIGHT_PAD = 14;
 const TOP_PAD = 26;
 const BOTTOM_PAD = 62;

@@ -52,11 +52,11 @@ export function CompareScreen() {
       <h1 className="sr-only">Compare</h1>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <RootPicker />
-        <ChordPicker />
         <button type="button" className="button ml-auto" onClick={swap}>
           <ArrowLeftRight size={20} aria-hidden="true" />
           Swap sides
         </button>
+        <ChordPicker />
       </div>
       {computed.failed && <p role="alert">This could not be worked out. Reload the page.</p>}
       {here && there && (

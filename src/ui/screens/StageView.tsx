@@ -66,10 +66,10 @@ export function StageView({ answer, neckView, sounding, onHear, onStep }: StageV
           </button>
         </div>
       </div>
-      {neckView}
+      <div className="shrink-0">{neckView}</div>
       {grip && fingering && (
         <div className="flex flex-1 flex-wrap items-start justify-center gap-x-10 gap-y-4">
-          <div className="w-full max-w-2xl">
+          <div className="w-full max-w-[max(20rem,min(42rem,(100dvh-31rem)*1.2))]">
             <GripDiagram
               neck={neck}
               root={root}
