@@ -69,7 +69,7 @@ export function StageView({ answer, neckView, sounding, onHear, onStep }: StageV
       <div className="shrink-0">{neckView}</div>
       {grip && fingering && (
         <div className="flex flex-1 flex-wrap items-start justify-center gap-x-10 gap-y-4">
-          <div className="w-full max-w-[max(20rem,min(42rem,(100dvh-31rem)*1.2))]">
+          <div className="w-full" style={{ maxWidth: diagramWidth(neck.midi.length) }}>
             <GripDiagram
               neck={neck}
               root={root}
@@ -96,4 +96,9 @@ export function StageView({ answer, neckView, sounding, onHear, onStep }: StageV
       )}
     </div>
   );
+}
+
+/** As wide as what is left under the neck allows; more strings make a grip taller. */
+function diagramWidth(strings: number): string {
+  return `max(16rem, min(42rem, (100dvh - 31rem) * ${(7.2 / strings).toFixed(2)}))`;
 }
