@@ -38,6 +38,12 @@ describe("undo and redo", () => {
     expect(result.current).toMatchObject({ canUndo: true, canRedo: false });
   });
 
+  test("asking for what is there already is no step", () => {
+    const { result } = start();
+    act(() => result.current.change(() => ({ root: "C" }), true));
+    expect(result.current.canUndo).toBe(false);
+  });
+
   test("a new step ends what could be brought again; at the ends nothing happens", () => {
     const { result } = start();
     act(() => result.current.undo());

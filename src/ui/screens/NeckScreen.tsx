@@ -13,6 +13,7 @@ import { useHearing } from "@/ui/hear";
 import { NeckView, type Range, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
 import { ChordPicker, MapPicker, RootPicker } from "@/ui/stack";
+import { NoteText } from "@/ui/text";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
 import { HintStrip } from "./HintStrip";
@@ -161,6 +162,11 @@ function Neck() {
       </div>
       {neckView}
       <HintStrip />
+      {map !== answer?.map && leastNotes !== null && (
+        <p role="status" className="text-lg">
+          <NoteText>{`Finding every voicing of ${map.chordName}…`}</NoteText>
+        </p>
+      )}
       {failed && <p role="alert">The grips could not be worked out. Reload the page.</p>}
       {listed && (
         <GripSection

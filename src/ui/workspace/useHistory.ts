@@ -29,7 +29,9 @@ export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[
   const change = useCallback<Undoable<T>["change"]>((part, isStep) => {
     setHistory((old) => {
       const next = { ...old.present, ...part(old.present) };
-      return isStep
+      // Asking for what is there already leaves nothing to take back.
+      const isChange = JSON.stringify(next) !== JSON.stringify(old.present);
+      return isStep && isChange
         ? { past: [...old.past, old.present].slice(-MOST_STEPS), present: next, future: [] }
         : { ...old, present: next };
     });
