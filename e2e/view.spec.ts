@@ -24,6 +24,16 @@ test("an address shows the view it was copied from, and follows every change", a
   await expect(page.getByRole("heading", { name: "G5 in Standard" })).toBeVisible();
 });
 
+test("a page that is asked for comes, even while the address is still to be written", async ({
+  page,
+}) => {
+  await openNeck(page);
+  await page.keyboard.press("g");
+  await page.getByRole("link", { name: "Compare" }).click();
+  await expect(page).toHaveURL(/\/compare$/);
+  await expect(page.getByRole("button", { name: "Swap sides" })).toBeVisible();
+});
+
 test("what makes no sense in an address is said, and the rest still shown", async ({ page }) => {
   await page.goto("/?tuning=drop%20C&root=H&stack=0,7&frets=9-5&nonsense=1");
   await expect(notice(page)).toContainText("Address, root: 'H' is not a note");
