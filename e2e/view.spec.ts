@@ -70,8 +70,9 @@ test("the stage shows neck and grip alone, and a pedal steps through the grips",
   await expect(page.getByText("1 of 21")).toBeVisible();
   await expect(page.getByRole("heading", { name: "C5", exact: true })).toBeVisible();
   await expect(page.getByRole("listbox")).toHaveCount(0);
+  // The ratio is reckoned in single precision: a whole mark may be told as 0.9999998.
   for (const string of ["String 6, fret 10: C, root", "String 1, fret 8: C, root"]) {
-    await expect(page.getByRole("button", { name: string })).toBeInViewport({ ratio: 1 });
+    await expect(page.getByRole("button", { name: string })).toBeInViewport({ ratio: 0.999 });
   }
   await page.keyboard.press("PageDown");
   await expect(page.getByText("2 of 21")).toBeVisible();
