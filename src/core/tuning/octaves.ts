@@ -10,6 +10,9 @@ export interface OctaveChoice {
 /** Readings that cost at most this much more than the best are shown as choices. */
 const CLOSE_COST = 4;
 
+/** No letter is taken farther than this from its string's usual pitch, in semitones. */
+const FARTHEST = 24;
+
 /**
  * Gives octaves to the letters of a tuning, all together: pitches never descend from thick to
  * thin, and lie as near as possible to the guitar's usual tuning, upward counted double.
@@ -49,8 +52,9 @@ export function chooseOctaves(
 function candidates(token: Token, usual: Midi): readonly Midi[] {
   if (token.octave !== null) return [midiOf(token.note, token.octave)];
   const below = usual - pitchClass(usual - pitchClassOf(token.note));
-  return [-1, 0, 1, 2]
+  return [-2, -1, 0, 1, 2]
     .map((octaves) => below + octaves * SEMITONES_PER_OCTAVE)
+    .filter((midi) => Math.abs(midi - usual) <= FARTHEST)
     .filter((midi) => midi >= LOWEST_STRING_MIDI && midi <= HIGHEST_STRING_MIDI)
     .sort((a, b) => stepCost(usual - a) - stepCost(usual - b));
 }

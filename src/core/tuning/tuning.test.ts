@@ -157,7 +157,8 @@ describe("tunings told by letters", () => {
         expect(cost(midi)).toBe(cheapest);
         expect([...midi].sort((a, b) => a - b)).toEqual(midi);
       }),
-      { numRuns: 60 },
+      // The first was read three points too dear: its lowest string lies two octaves down.
+      { numRuns: 60, examples: [[["E", "Eb", "C", "Bb", "A", "G"]]] },
     );
   });
 });
