@@ -1,6 +1,6 @@
 "use client";
 
-import { memo, useEffect, useMemo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import { type Neck, type Position } from "@/core/neck";
 import { type Accidentals, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
@@ -12,6 +12,7 @@ import { NeckGrip, type ShownGrip } from "./NeckGrip";
 import { NeckMarks } from "./NeckMarks";
 import { makeNeckScale, narrowestWidth, type NeckScaleOptions } from "./neckScale";
 import { Unisons } from "./Unisons";
+import { useInSight } from "./useInSight";
 import { useWidth } from "./useWidth";
 
 interface NeckViewProps extends Pick<
@@ -48,15 +49,7 @@ export const NeckView = memo(function NeckView(props: NeckViewProps) {
     return makeNeckScale(neck, Math.max(frameWidth, narrowestWidth(neck, options)), options);
   }, [neck, frameWidth, leftHanded, thickOnTop, spacing, stage]);
   const { width } = scale;
-  // On a narrow window, bring the grip into sight.
-  useEffect(() => {
-    const element = frame.current;
-    if (!element || !grip || width <= frameWidth) return;
-    const xs = grip.fingering.fretting.flatMap((fret, string) =>
-      fret === null ? [] : [scale.markX(string, fret)],
-    );
-    element.scrollTo({ left: Math.min(...xs) - frameWidth / 3, behavior: "smooth" });
-  }, [frame, frameWidth, grip, scale, width]);
+  useInSight(frame, frameWidth, scale, grip?.fingering.fretting ?? null);
 
   return (
     <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">

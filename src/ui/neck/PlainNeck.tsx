@@ -1,11 +1,13 @@
 "use client";
 
 import { useMemo, type ReactNode } from "react";
+import { type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { type Accidentals } from "@/core/pitch";
 import { NeckBoard } from "./NeckBoard";
 import { type Spacing } from "@/formats/address";
 import { makeNeckScale, narrowestWidth, type NeckScale } from "./neckScale";
+import { useInSight } from "./useInSight";
 import { useWidth } from "./useWidth";
 
 interface PlainNeckProps {
@@ -17,6 +19,8 @@ interface PlainNeckProps {
   readonly label: string;
   /** Px for the column of open notes; where it is told, `beside` fills it. */
   readonly labelWidth?: number;
+  /** The shape to scroll to where the neck is wider than its window; keep the same object. */
+  readonly inSight?: Fretting;
   /** What stands on the neck. */
   readonly marks?: (scale: NeckScale) => ReactNode;
   /** What stands in the column of open notes, drawn over the picture. */
@@ -27,14 +31,25 @@ const FIRST_WIDTH = 1232;
 
 /** The instrument with whatever one puts on it: true fret spacing, scrolling where it is narrow. */
 export function PlainNeck(props: PlainNeckProps) {
-  const { neck, leftHanded, thickOnTop, spacing, accidentals, label, labelWidth, marks, beside } =
-    props;
+  const {
+    neck,
+    leftHanded,
+    thickOnTop,
+    spacing,
+    accidentals,
+    label,
+    labelWidth,
+    inSight,
+    marks,
+    beside,
+  } = props;
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);
   const scale = useMemo(() => {
     const options = { leftHanded, thickOnTop, spacing, labelWidth };
     return makeNeckScale(neck, Math.max(frameWidth, narrowestWidth(neck, options)), options);
   }, [neck, frameWidth, leftHanded, thickOnTop, spacing, labelWidth]);
   const { width } = scale;
+  useInSight(frame, frameWidth, scale, inSight ?? null);
   return (
     <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
       <div className="relative" style={{ width, height: scale.height }}>

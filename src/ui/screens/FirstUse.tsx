@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { DEFAULT_FRETS, makeNeck } from "@/core/neck";
-import { samePitches, TUNINGS, UNKNOWN_STRING, usualMidi } from "@/core/tuning";
+import { samePitches, TUNING_GROUPS, UNKNOWN_STRING, usualMidi } from "@/core/tuning";
 import { type Midi } from "@/core/pitch";
 import { changeGuitar, createGuitar, noteTuned } from "@/server/actions";
 import { type Guitar, type GuitarContent } from "@/server/types";
@@ -11,7 +11,9 @@ import { useWorkspace } from "@/ui/workspace";
 
 const COUNTS = [4, 5, 6, 7, 8, 9, 10];
 const SIX = 6;
-const MOST_SHOWN = 10;
+/** The first of every kind: standard, drop, double drop, open. */
+const EACH_KIND = 3;
+const MOST_SHOWN = 12;
 
 /** Before anything was chosen: which guitar, which tuning; then the neck with its easiest grip. */
 export function FirstUse() {
@@ -21,7 +23,10 @@ export function FirstUse() {
   const [midi, setMidi] = useState<readonly Midi[]>(usualMidi(SIX));
   const [isBusy, setIsBusy] = useState(false);
   const tunings = useMemo(
-    () => TUNINGS.filter((tuning) => tuning.midi.length === strings).slice(0, MOST_SHOWN),
+    () =>
+      TUNING_GROUPS.flatMap((group) =>
+        group.tunings.filter(({ midi: each }) => each.length === strings).slice(0, EACH_KIND),
+      ).slice(0, MOST_SHOWN),
     [strings],
   );
   // A tuning is read for these strings, whether or not there is such a guitar yet.

@@ -20,6 +20,8 @@ export function NameScreen({ start }: { readonly start: string }) {
     (string: number, fret: number) => note((neck.midi[string] ?? 0) + fret),
     [neck, note],
   );
+  // Only what the page came with is scrolled to: under a tapping finger the neck stands still.
+  const [first] = useState(fretting);
   const shown = useMemo(() => (reading ? shownGrip(reading) : null), [reading]);
   const clear = () => write("");
   useShortcuts({ Escape: clear });
@@ -51,6 +53,7 @@ export function NameScreen({ start }: { readonly start: string }) {
         spacing={choice.spacing}
         accidentals={profile.accidentals}
         label={`Neck, thick string ${choice.thickOnTop ? "on top" : "at the bottom"}`}
+        inSight={first}
         marks={(scale) => (
           <>
             {shown && reading && (

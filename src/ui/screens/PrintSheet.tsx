@@ -1,9 +1,8 @@
 import { useMemo } from "react";
-import { createPortal } from "react-dom";
+import { Dialog, DialogPanel } from "@headlessui/react";
 import { Printer, X } from "lucide-react";
 import { noteText, spellDegree } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { useShortcuts } from "@/ui/controls";
 import { fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { Mark, makeNeckScale, markRole, NeckBoard, NeckGrip } from "@/ui/neck";
 import { NoteText, spokenNotes } from "@/ui/text";
@@ -26,7 +25,6 @@ export function PrintSheet({ answer, positions, onClose }: PrintSheetProps) {
   const { map, grip, fingering, grips } = answer;
   const { neck, shownRoot, leftHanded, chordName, tuningName, names } = map;
   const { thickOnTop, spacing } = choice;
-  useShortcuts({ Escape: onClose }, "dialog");
   const scale = useMemo(
     () => makeNeckScale(neck, NECK_WIDTH, { leftHanded, thickOnTop, spacing }),
     [neck, leftHanded, thickOnTop, spacing],
@@ -36,14 +34,14 @@ export function PrintSheet({ answer, positions, onClose }: PrintSheetProps) {
     ...(grip && fingering ? [{ grip, fingering }] : []),
     ...others.map((each) => ({ grip: each, fingering: each.best })),
   ];
-  return createPortal(
-    <div
-      role="dialog"
-      aria-modal="true"
+  return (
+    <Dialog
+      open
+      onClose={onClose}
       aria-label="Sheet to print"
       className="print-sheet fixed inset-0 z-30 overflow-y-auto p-6"
     >
-      <div className="mx-auto max-w-4xl space-y-4">
+      <DialogPanel className="mx-auto max-w-4xl space-y-4">
         <div className="flex flex-wrap gap-2 print:hidden">
           <button
             type="button"
@@ -117,8 +115,7 @@ export function PrintSheet({ answer, positions, onClose }: PrintSheetProps) {
             </li>
           ))}
         </ul>
-      </div>
-    </div>,
-    document.body,
+      </DialogPanel>
+    </Dialog>
   );
 }

@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from "react";
+import { useMemo } from "react";
 import { GRIP_ORDERS, type GripFilter, type GripOrder, type Listing } from "@/core/listing";
 import { useWorkspace } from "@/ui/workspace";
 
@@ -32,10 +32,9 @@ export function useListing(): ListingState {
     }),
     [order, filter, nearPins, strings, neck.frets, a4Hz],
   );
-  const list = useCallback<ListingState["list"]>((part) => choose(part), [choose]);
   const nextOrder = () =>
     choose({ order: orders[(orders.indexOf(order) + 1) % orders.length] ?? "effort" });
-  return { listing, orders, list, nextOrder };
+  return { listing, orders, list: choose, nextOrder };
 }
 
 /** Another guitar may have fewer strings or frets than a condition names. */
