@@ -11,6 +11,8 @@ test.beforeEach(() => {
 test("an empty folder asks for guitar and tuning, and shows the first grip", async ({ page }) => {
   await page.goto("/");
   await expect(page.getByRole("heading", { name: "What do you play?" })).toBeVisible();
+  // Another theme is no answer to the question.
+  await page.getByRole("button", { name: /^Theme/ }).click();
   await page.getByRole("button", { name: "7 strings" }).click();
   await page.getByRole("button", { name: "Left-handed" }).click();
   await page.getByRole("button", { name: "7-string drop A", exact: true }).click();

@@ -109,8 +109,8 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
       canRedo,
       undo,
       redo,
-      // Whatever is chosen ends the first use.
-      isFirst: start.isFirst && savedChoice === start.choice,
+      // A tuning that is taken, even the same, ends the first use; another theme does not.
+      isFirst: start.isFirst && savedChoice.tuningMidi === start.choice.tuningMidi,
       notice,
       chooseTuning,
       change,
