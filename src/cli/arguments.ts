@@ -105,14 +105,16 @@ export function toNeck(args: {
         >
       >
     | undefined;
+  /** The argument that names the tuning. */
+  readonly field?: string | undefined;
 }): Result<Neck> {
-  if (typeof args.tuning === "string") {
-    const tuning = toTuning(args.tuning);
-    return tuning.ok
-      ? makeNeck({ ...withoutUndefined(args.guitar), midi: tuning.value.midi, frets: args.frets })
-      : tuning;
-  }
-  return makeNeck({ ...withoutUndefined(args.guitar), midi: args.tuning, frets: args.frets });
+  const { field = "tuning" } = args;
+  const said = args.tuning;
+  const tuning = typeof said === "string" ? toTuning(said, field) : success({ midi: said });
+  if (!tuning.ok) return tuning;
+  const { midi } = tuning.value;
+  const neck = makeNeck({ ...withoutUndefined(args.guitar), midi, frets: args.frets });
+  return !neck.ok && neck.problem.field === "tuning" ? failure(field, neck.problem.message) : neck;
 }
 
 /** A fretting that fits the neck. */

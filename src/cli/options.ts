@@ -6,7 +6,7 @@ export interface Options {
 }
 
 /** These are words, whatever they look like. */
-const TEXT_OPTIONS = new Set(["text", "school", "fretting"]);
+const TEXT_OPTIONS = new Set(["text", "school", "fretting", "tunings", "chords"]);
 
 /** These are lists, even of one. */
 const LIST_OPTIONS = new Set(["stack", "pitchClasses"]);

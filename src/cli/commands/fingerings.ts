@@ -5,7 +5,7 @@ import { success } from "@/core/result";
 import { handArgument, schoolArgument, toHand, toLimit } from "../arguments";
 import { defineCommand } from "../command";
 import { frettingText } from "../text";
-import { search, searchArguments } from "./search";
+import { search, searchArguments } from "./frettingSearch";
 
 export const fingeringsCommand = defineCommand({
   name: "fingerings",

@@ -4,7 +4,7 @@ import { success } from "@/core/result";
 import { toLimit } from "../arguments";
 import { defineCommand } from "../command";
 import { frettingText } from "../text";
-import { search, searchArguments } from "./search";
+import { search, searchArguments } from "./frettingSearch";
 
 export const frettingsCommand = defineCommand({
   name: "frettings",

@@ -1,10 +1,13 @@
 import { type Command } from "../command";
+import { compareCommand } from "./compare";
 import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";
 import { frettingsCommand } from "./frettings";
 import { nameCommand } from "./name";
 import { positionsCommand } from "./positions";
 import { retuneCommand } from "./retune";
+import { searchCommand } from "./search";
+import { translateCommand } from "./translate";
 import { tuningCommand } from "./tuning";
 import { whyCommand } from "./why";
 
@@ -17,6 +20,9 @@ export const COMMANDS: readonly Command[] = [
   fingeringsCommand,
   nameCommand,
   whyCommand,
+  translateCommand,
+  compareCommand,
+  searchCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

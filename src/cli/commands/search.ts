@@ -1,92 +1,153 @@
-import { array, number, object } from "yup";
+import { array, boolean, number, object } from "yup";
+import { countChords } from "@/core/chart";
 import {
-  checkToneSet,
-  findSetFrettings,
-  findStackFrettings,
-  type Fretting,
-  type ReachLimit,
-} from "@/core/fretting";
-import { type Neck } from "@/core/neck";
-import { pitchClassOf, type Note } from "@/core/pitch";
-import { failure, success, type Result } from "@/core/result";
-import { makeStack } from "@/core/stack";
+  makeSearchSpace,
+  MOST_FOUND,
+  NO_LIMITS,
+  searchTunings,
+  type FoundTuning,
+  type SearchQuestion,
+} from "@/core/compare";
+import { type Fretting } from "@/core/fretting";
+import { stringScaleMm, type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
+import { success } from "@/core/result";
+import { DEFAULT_TENSION_LIMITS, nameTuning, TUNINGS, usualMidi } from "@/core/tuning";
 import {
   fretsArgument,
   guitarArgument,
-  limitArguments,
-  rootArgument,
+  handArgument,
+  schoolArgument,
+  toHand,
   toNeck,
-  toRoot,
+  toTuning,
   tuningArgument,
   type TuningArgument,
 } from "../arguments";
+import { chordArguments, toChords, toWeights } from "../chords";
+import { defineCommand } from "../command";
+import { frettingText } from "../text";
 
-const semitones = array(number().integer().required());
+const semitones = number().integer().min(0).max(24);
 
-/** What `frettings` and `fingerings` have in common: a neck, and a stack or a tone set on a root. */
-export const searchArguments = {
-  tuning: tuningArgument,
-  frets: fretsArgument,
-  root: rootArgument,
-  stack: semitones.default(undefined),
-  set: object({
-    allowed: semitones.required(),
-    required: semitones.required(),
-    minNotes: number().integer().min(1),
-    maxNotes: number().integer().min(1),
-  })
-    .noUnknown()
-    .default(undefined),
-  guitar: guitarArgument,
-  ...limitArguments,
-};
+const MOST_ASKED = 1000;
 
-interface SearchValues {
-  readonly tuning?: unknown;
-  readonly frets?: number | undefined;
-  readonly root: string | number;
-  readonly stack?: readonly number[] | undefined;
-  readonly set?:
-    | {
-        readonly allowed: readonly number[];
-        readonly required: readonly number[];
-        readonly minNotes?: number | undefined;
-        readonly maxNotes?: number | undefined;
-      }
-    | undefined;
-  readonly guitar?: Parameters<typeof toNeck>[0]["guitar"];
+export const searchCommand = defineCommand({
+  name: "search",
+  summary: "the tunings that serve best: --tuning standard --chords 'D5 F5 C5' --within 2",
+  schema: object({
+    tuning: tuningArgument,
+    within: semitones,
+    limits: object({
+      up: semitones,
+      down: semitones,
+      /** Indexes from the thickest string, from 0. */
+      strings: array(number().integer().min(0).required()).default(undefined),
+      mostStrings: number().integer().min(0),
+      lowest: number().integer(),
+      tension: boolean(),
+    })
+      .noUnknown()
+      .default(undefined),
+    catalogue: boolean(),
+    most: number().integer().min(1).max(MOST_ASKED),
+    frets: fretsArgument,
+    guitar: guitarArgument,
+    hand: handArgument,
+    school: schoolArgument,
+    ...chordArguments,
+  }).noUnknown(),
+  run: (args) => {
+    const tuning = toTuning(args.tuning as TuningArgument);
+    if (!tuning.ok) return tuning;
+    const { midi } = tuning.value;
+    const neck = toNeck({ tuning: midi, frets: args.frets, guitar: args.guitar });
+    if (!neck.ok) return neck;
+    const chords = toChords(args);
+    if (!chords.ok) return chords;
+    const { up, down, strings, mostStrings, lowest, tension } = args.limits ?? {};
+    const within = args.within ?? NO_LIMITS.up;
+    const limits = {
+      up: up ?? within,
+      down: down ?? within,
+      movable: strings ?? null,
+      mostTurned: mostStrings ?? null,
+      lowest: lowest ?? null,
+      tension: tension ? { guitar: strungAs(neck.value), limits: DEFAULT_TENSION_LIMITS } : null,
+    };
+    const others = args.catalogue ? TUNINGS.map((each) => each.midi) : [];
+    const space = makeSearchSpace(midi, limits, others);
+    if (!space.ok) return space;
+    const question: SearchQuestion = {
+      neck: neck.value,
+      player: { hand: toHand(args.hand), school: args.school },
+      chords: countChords(chords.value),
+      weights: toWeights(args.weights),
+      space: space.value,
+      most: args.most ?? MOST_FOUND,
+    };
+    const start = performance.now();
+    const found = runToEnd(question);
+    const seconds = (performance.now() - start) / 1000;
+    return success({
+      tunings: found.map((each) => answerOf(question, each)),
+      evaluated: space.value.size,
+      seconds,
+    });
+  },
+  print: ({ tunings, evaluated, seconds }) =>
+    [
+      ...tunings.map(({ name, score, chords }) =>
+        [
+          name.padEnd(24),
+          score.toFixed(1).padStart(6),
+          chords.map(({ fretting }) => frettingText(fretting)).join("  "),
+        ].join(" "),
+      ),
+      `${evaluated} tunings in ${seconds.toFixed(1)} s`,
+    ].join("\n"),
+});
+
+interface TuningAnswer {
+  readonly name: string;
+  readonly midi: readonly Midi[];
+  readonly score: number;
+  /** Effort points of the retuning. */
+  readonly retuning: number;
+  readonly chords: readonly {
+    readonly chord: string;
+    readonly fretting: Fretting;
+    readonly effort: number;
+    readonly cost: number;
+  }[];
 }
 
-export interface Found {
-  readonly neck: Neck;
-  readonly root: Note;
-  readonly frettings: readonly Fretting[];
+function answerOf({ chords }: SearchQuestion, found: FoundTuning): TuningAnswer {
+  const { midi, score, retuning, grips } = found;
+  return {
+    name: nameTuning(midi).name,
+    midi,
+    score,
+    retuning,
+    chords: grips.map(({ fretting, effort, cost }, index) => ({
+      chord: chords[index]?.chord.name ?? "",
+      fretting,
+      effort,
+      cost,
+    })),
+  };
 }
 
-/** Runs the search that the arguments ask for, inside a limit. */
-export function search(args: SearchValues, limit: ReachLimit): Result<Found> {
-  const neck = toNeck({
-    tuning: args.tuning as TuningArgument,
-    frets: args.frets,
-    guitar: args.guitar,
-  });
-  if (!neck.ok) return neck;
-  const root = toRoot(args.root);
-  const found = (frettings: readonly Fretting[]) => success({ neck: neck.value, root, frettings });
-  if ((args.stack === undefined) === (args.set === undefined)) {
-    return failure("stack", "give either a stack, like 0,7,12, or a set");
-  }
-  if (args.stack) {
-    const stack = makeStack(args.stack);
-    if (!stack.ok) return stack;
-    return found(findStackFrettings(neck.value, pitchClassOf(root), stack.value, limit));
-  }
-  const {
-    allowed = [],
-    required = [],
-    minNotes = 2,
-    maxNotes = neck.value.midi.length,
-  } = args.set ?? {};
-  const set = checkToneSet({ allowed, required, minNotes, maxNotes });
-  return set.ok ? found(findSetFrettings(neck.value, pitchClassOf(root), set.value, limit)) : set;
+function runToEnd(question: SearchQuestion): readonly FoundTuning[] {
+  const run = searchTunings(question);
+  for (let step = run.next(); ; step = run.next()) if (step.done) return step.value;
+}
+
+/** Strings as they are usually made for so many. */
+function strungAs(neck: Neck) {
+  return {
+    usualMidi: usualMidi(neck.midi.length),
+    scalesMm: neck.midi.map((_, string) => stringScaleMm(neck, string)),
+    frets: neck.frets,
+  };
 }

@@ -1,50 +1,226 @@
 import { describe, expect, test } from "@jest/globals";
-import { makeNeck, type Neck } from "../neck";
-import { usualMidi } from "../tuning";
-import { chordDifference, chordOnNeck, suggestTuning } from ".";
+import fc from "fast-check";
+import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression, type Chord } from "../chart";
+import { soundingMidi } from "../fretting";
+import { rankGrips, type Player } from "../hand";
+import { makeNeck, type Neck, type NeckInput } from "../neck";
+import { nameTuning, usualMidi } from "../tuning";
+import {
+  countGrips,
+  DEFAULT_WEIGHTS,
+  makeGripSearch,
+  routeThrough,
+  soundCost,
+  suggestTuning,
+  weighGrip,
+  weighTuning,
+  type Weights,
+} from ".";
 
 const STANDARD = usualMidi(6);
-const FIVE = { stack: [0, 7, 12], leastNotes: null };
 const DROP_D = [38, 45, 50, 55, 59, 64];
-const D = { letter: "D", accidental: 0 } as const;
 
-const neckOf = (midi: readonly number[]): Neck => {
-  const neck = makeNeck({ midi, frets: 22 });
+const neckOf = (input: NeckInput): Neck => {
+  const neck = makeNeck(input);
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;
 };
 
-describe("one chord on two necks", () => {
-  const standard = chordOnNeck(neckOf(STANDARD), D, FIVE, 5);
-  const dropped = chordOnNeck(neckOf(DROP_D), D, FIVE, 5);
+const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
+  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
 
-  test("the easiest grips come first, no more than asked for, and all are counted", () => {
-    expect(dropped.grips[0]?.fretting).toEqual([0, 0, 0, null, null, null]);
-    expect(dropped.grips).toHaveLength(5);
-    expect(dropped.count).toBeGreaterThan(5);
+/** What every grip of a chord costs, by full enumeration. */
+function costsFromScratch(neck: Neck, chord: Chord, player: Player, weights: Weights): number[] {
+  return findChordGrips(neck, chord, player)
+    .map(({ fretting, best }) =>
+      weighGrip(best.effort, soundCost(fretting, soundingMidi(neck, fretting), weights), weights),
+    )
+    .sort((a, b) => a - b);
+}
+
+const ALL_COUNT: Weights = { ease: 1, low: 0.5, clear: 1, ringing: 2, retuning: 1 };
+
+describe("the cheapest grips are those of the full enumeration", () => {
+  const players: readonly Player[] = [
+    {},
+    { school: "ring barre" },
+    { school: "index and little", hand: { spanMm: 130, without: [] } },
+    { school: "thumb allowed", hand: { spanMm: 170, without: [] } },
+    { hand: { spanMm: 150, without: [4, "barre"] } },
+  ];
+  const texts = ["D5", "Bb5", "F", "C#m", "D/F#", "C/B", "A7", "Gsus4", "Em7"];
+
+  test("in any tuning, hand, school and weights", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 4, maxLength: 5 }),
+        fc.constantFrom(...texts),
+        fc.constantFrom(...players),
+        fc.constantFrom<Weights>(DEFAULT_WEIGHTS, ALL_COUNT, { ...ALL_COUNT, ease: 0 }),
+        fc.boolean(),
+        (steps, text, player, weights, isFanned) => {
+          const midi = steps.map((step, string) => (STANDARD[string] ?? 0) + step);
+          const neck = neckOf({ midi, frets: 12, trebleScaleMm: isFanned ? 600 : 648 });
+          // The search is made for another tuning of the same neck.
+          const other = neckOf({ ...neck, midi: STANDARD.slice(0, midi.length), frets: 12 });
+          const [chord] = chordsOf(text);
+          if (!chord) throw new Error(text);
+          const found = makeGripSearch(other, player, weights).cheapest(midi, chord, 4);
+          const all = costsFromScratch(neck, chord, player, weights);
+          expect(found).toHaveLength(Math.min(4, all.length));
+          for (const [place, { cost }] of found.entries()) {
+            expect(cost).toBeCloseTo(all[place] ?? NaN, 9);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
-  test("drop D brings the D below low E", () => {
-    expect(standard.lowestMidi).toBe(50);
-    expect(dropped.lowestMidi).toBe(38);
-    const difference = chordDifference(standard, dropped);
-    expect(difference?.lowestSemitones).toBe(-12);
-    expect(difference?.effort).toBeLessThan(0);
-  });
-
-  test("the difference the other way round is the opposite", () => {
-    const there = chordDifference(standard, dropped);
-    const back = chordDifference(dropped, standard);
-    expect(back?.effort).toBeCloseTo(-(there?.effort ?? NaN), 9);
-    expect(back?.lowestSemitones).toBe(12);
-  });
-
-  test("a chord that cannot be played is said to be so, not compared", () => {
-    const none = chordOnNeck(neckOf([40]), D, FIVE, 5);
-    expect(none).toEqual({ count: 0, grips: [], lowestMidi: null });
-    expect(chordDifference(standard, none)).toBeNull();
+  test("a limit leaves out what costs more and nothing else", () => {
+    const neck = neckOf({ midi: STANDARD });
+    const [chord] = chordsOf("G5");
+    if (!chord) throw new Error();
+    const all = costsFromScratch(neck, chord, {}, DEFAULT_WEIGHTS);
+    const limit = 20;
+    const found = makeGripSearch(neck, {}, DEFAULT_WEIGHTS).cheapest(
+      STANDARD,
+      chord,
+      Infinity,
+      limit,
+    );
+    expect(found).toHaveLength(all.filter((cost) => cost <= limit).length);
   });
 });
+
+describe("some chords in two tunings", () => {
+  const chords = countChords(chordsOf("D5 F5 D5 C5"));
+  const inTuning = (midi: readonly number[], weights = DEFAULT_WEIGHTS) => {
+    const neck = neckOf({ midi, frets: 22 });
+    return weighTuning(makeGripSearch(neck, {}, weights), neck, chords, {}, 3);
+  };
+
+  test("drop D plays fives with one finger, lower, and for less effort (common practice)", () => {
+    const [standard, dropped] = [inTuning(STANDARD), inTuning(DROP_D)];
+    expect(dropped.chords[0]?.grips[0]?.grip.fretting).toEqual([0, 0, 0, null, null, null]);
+    expect(dropped.totals?.oneFinger).toBe(3);
+    expect(standard.totals?.oneFinger).toBeLessThan(3);
+    expect(dropped.totals?.lowest).toBe(38);
+    expect(dropped.totals?.effort).toBeLessThan(0.7 * (standard.totals?.effort ?? 0));
+  });
+
+  test("a chord that is played twice counts twice", () => {
+    const { chords: weighed, totals } = inTuning(STANDARD);
+    expect(weighed.map(({ times }) => times)).toEqual([2, 1, 1]);
+    const sum = weighed.reduce(
+      (all, { grips, times }) => all + times * (grips[0]?.grip.best.effort ?? NaN),
+      0,
+    );
+    expect(totals?.effort).toBeCloseTo(sum, 9);
+  });
+
+  test("weights change what is best: whoever wants it low gets it lower", () => {
+    const low = inTuning(STANDARD, { ...DEFAULT_WEIGHTS, low: 3 });
+    const plain = inTuning(STANDARD);
+    const lowestOf = (weighed: typeof low) => Math.min(...(weighed.chords[1]?.grips[0]?.grip.midi ?? []));
+    expect(lowestOf(low)).toBeLessThan(lowestOf(plain));
+  });
+
+  test("without a grip for each chord there are no totals", () => {
+    const neck = neckOf({ midi: [40] });
+    expect(weighTuning(makeGripSearch(neck, {}, DEFAULT_WEIGHTS), neck, chords, {}, 3).totals).toBe(
+      null,
+    );
+  });
+});
+
+describe("counting", () => {
+  const [five] = chordsOf("D5");
+  if (!five) throw new Error();
+
+  test("counts are those of the list of all grips", () => {
+    const neck = neckOf({ midi: DROP_D });
+    const all = findChordGrips(neck, five);
+    expect(countGrips(neck, five)).toEqual({
+      playable: all.length,
+      oneFinger: all.filter(({ best }) => new Set(best.fingers).size <= 2 && best.presses.length < 2)
+        .length,
+      strumSafe: all.filter(({ best }) => best.damping.strumSafe).length,
+      ringing: all.filter(({ fretting }) => fretting.includes(0)).length,
+      lowest: 38,
+      highest: Math.max(...all.flatMap(({ midi }) => midi)),
+    });
+  });
+
+  test("more than anyone could count is said so", () => {
+    const [seventh] = chordsOf("C7");
+    const neck = neckOf({ midi: usualMidi(10), frets: 24 });
+    expect(seventh && countGrips(neck, seventh)).toBeNull();
+  }, 60_000);
+});
+
+describe("a route", () => {
+  const neck = neckOf({ midi: STANDARD, frets: 12 });
+  const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
+  const sequence = chordsOf("G5 C5 D5 G5");
+  const route = routeThrough(search, neck, sequence, {}, DEFAULT_WEIGHTS);
+
+  test("has a stop for each chord and costs no less than the cheapest grips", () => {
+    expect(route?.stops).toHaveLength(4);
+    const least = sequence.reduce(
+      (sum, chord) => sum + (search.cheapest(STANDARD, chord, 1)[0]?.cost ?? NaN),
+      0,
+    );
+    expect(route?.cost).toBeGreaterThanOrEqual(least - 1e-9);
+  });
+
+  test("travels less than going from each easiest grip to the next", () => {
+    const easiest = sequence.flatMap((chord) => {
+      const [first] = search.cheapest(STANDARD, chord, 1);
+      return first ? rankGrips(neck, chord.root, [first.fretting]) : [];
+    });
+    expect(easiest).toHaveLength(4);
+    expect(route?.travelMm).toBeLessThan(400);
+  });
+
+  test("is none where a chord cannot be played", () => {
+    const low = neckOf({ midi: [40], frets: 12 });
+    const of = makeGripSearch(low, {}, DEFAULT_WEIGHTS);
+    expect(routeThrough(of, low, sequence, {}, DEFAULT_WEIGHTS)).toBeNull();
+  });
+});
+
+// A capo shortens the strings and nothing else: rule of the twelfth root of two.
+test("a capo at c is a neck of scale L 2^(-c/12), tuned c higher, with c frets less", () => {
+  const capo = 3;
+  const scaleMm = 648;
+  const withCapo = neckOf({ midi: STANDARD, frets: 15, scaleMm, capo });
+  const share = 1 - 2 ** (-capo / 12);
+  const nutMm = withCapo.nutMm + (withCapo.bridgeMm - withCapo.nutMm) * share;
+  const short = neckOf({
+    midi: STANDARD.map((midi) => midi + capo),
+    frets: 15 - capo,
+    scaleMm: scaleMm * 2 ** (-capo / 12),
+    nutMm,
+    bridgeMm: withCapo.bridgeMm,
+  });
+  for (const chord of chordsOf("E5 A5 Dm G7")) {
+    const [a, b] = [withCapo, short].map((neck) =>
+      findChordGrips(neck, chord)
+        // Above the capoed neck's body the arm reaches further than on the short neck.
+        .filter(({ fretting }) => fretting.every((fret) => (fret ?? 0) <= 12 - capo))
+        .map(({ fretting, best }) => [fretting.join(), best.effort] as const)
+        .sort(([left], [right]) => left.localeCompare(right)),
+    );
+    expect(a?.map(([frets]) => frets)).toEqual(b?.map(([frets]) => frets));
+    for (const [index, [, effort]] of (a ?? []).entries()) {
+      expect(effort).toBeCloseTo(b?.[index]?.[1] ?? NaN, 6);
+    }
+  }
+}, 30_000);
 
 describe("the tuning to hold beside the present one", () => {
   test("from anywhere, the guitar's usual tuning; from there, its drop", () => {
@@ -52,5 +228,6 @@ describe("the tuning to hold beside the present one", () => {
     expect(suggestTuning(STANDARD, STANDARD).name).toBe("Drop D");
     expect(suggestTuning(usualMidi(7), usualMidi(7)).name).toBe("7-string drop A");
     expect(suggestTuning(usualMidi(9), usualMidi(9)).midi[0]).toBe(23);
+    expect(nameTuning(DROP_D).name).toBe("Drop D");
   });
 });

@@ -1,7 +1,54 @@
 export {
-  chordDifference,
-  chordOnNeck,
-  type ChordDifference,
-  type ChordOnNeck,
-} from "./compareChord";
+  makeGripSearch,
+  type GripSearch,
+  type WeighedFretting,
+} from "./cheapestGrips";
+export { countGrips, type GripCounts } from "./countGrips";
+export { holdShape, type HeldShape } from "./heldShape";
+export { retuningPoints } from "./retuning";
+export { routeThrough, type ChordRoute, type FingeredStop } from "./routeThrough";
+export {
+  makeSearchSpace,
+  MOST_TUNINGS,
+  NO_LIMITS,
+  type SearchLimits,
+  type SearchSpace,
+} from "./searchSpace";
+export {
+  MOST_FOUND,
+  scoreTuning,
+  searchTunings,
+  type FoundTuning,
+  type SearchProgress,
+  type SearchQuestion,
+} from "./searchTunings";
+export {
+  fitShape,
+  shapeFate,
+  shapeShift,
+  type FittedShape,
+  type ShapeFate,
+  type ShapeShift,
+  type StringMove,
+  type StringShift,
+} from "./shapes";
+export { type ScoredTuning } from "./shortlist";
 export { suggestTuning } from "./suggestTuning";
+export { translatePitches, type PitchPlaces, type Translation } from "./translate";
+export {
+  weighTuning,
+  type Totals,
+  type WeighedChord,
+  type WeighedGrip,
+  type WeighedTuning,
+} from "./weighTuning";
+export {
+  DEFAULT_WEIGHTS,
+  HIGHEST_WEIGHT,
+  soundCost,
+  TERMS,
+  weighGrip,
+  type SoundCost,
+  type Term,
+  type Weights,
+} from "./weights";

@@ -9,6 +9,8 @@ export {
   type Fretting,
   type ReachLimit,
 } from "./fretting";
+export { hold, NOTHING_HELD, type Held } from "./held";
+export { findPitchFrettings } from "./pitchFrettings";
 export { readFretting } from "./readFretting";
 export { checkToneSet, findSetFrettings, type ToneSet } from "./setFrettings";
 export { findStackFrettings } from "./stackFrettings";

@@ -3,6 +3,7 @@ import { pitchClass, type PitchClass } from "../pitch";
 import { failure, success, type Result } from "../result";
 import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
 import { collect } from "./collect";
+import { hold, NOTHING_HELD, type Held } from "./held";
 import { EMPTY_WINDOW, makeWidener, type Window } from "./window";
 
 /** Free mode: any doubling of the allowed degrees, as long as the required ones are there. */
@@ -75,28 +76,8 @@ export function findSetFrettings(
     }
   };
 
-  visit(0, 0, EMPTY_WINDOW, { fingers: 0, lying: null });
+  visit(0, 0, EMPTY_WINDOW, NOTHING_HELD);
   return found.sort(compareFrettings);
-}
-
-/** The fewest fingers so far, and those that may go on to lie across the next string. */
-interface Held {
-  readonly fingers: number;
-  readonly lying: Lying | null;
-}
-
-/** Fingers by the fret they lie on, the highest fret first. */
-interface Lying {
-  readonly fret: number;
-  readonly below: Lying | null;
-}
-
-/** A finger lies across strings only as long as each that sounds is fretted at its fret or above. */
-function hold({ fingers, lying }: Held, fret: number): Held {
-  let rest = lying;
-  while (rest && rest.fret > fret) rest = rest.below;
-  if (fret === 0 || rest?.fret === fret) return { fingers, lying: rest };
-  return { fingers: fingers + 1, lying: { fret, below: rest } };
 }
 
 function maskOf(root: PitchClass, semitones: readonly number[]): number {

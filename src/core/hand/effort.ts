@@ -20,7 +20,7 @@ export interface EffortTerms extends Readonly<Record<Term, number>> {
 }
 
 /** Points for a silent string between sounding ones, by what damps it (judgements). */
-const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
+export const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
   underside: 3,
   "lying over": 3,
   tip: 6,
@@ -30,7 +30,7 @@ const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
 /** Points for a silent string that the pick must miss (a judgement). */
 const PICK_MUST_MISS = 0.5;
 /** Points off for a fingering of the player's own school (judgements). */
-const SCHOOL: Readonly<Record<School, number>> = {
+export const SCHOOL: Readonly<Record<School, number>> = {
   "ring and little": 0,
   "ring barre": -8,
   "index and little": -8,

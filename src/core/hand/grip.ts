@@ -6,6 +6,7 @@ import {
   tonesOverRoot,
   type Fretting,
   type ReachLimit,
+  type ToneSet,
 } from "../fretting";
 import { type Neck } from "../neck";
 import { pitchClassOf, type Midi, type Note } from "../pitch";
@@ -42,7 +43,8 @@ export function findGrips(
   return rankGrips(neck, root, frettings, player);
 }
 
-const FINGERS_AND_THUMB = 5;
+/** A hand holds no more. */
+export const FINGERS_AND_THUMB = 5;
 
 /** Every grip of a voicing that this player can hold, easiest first: a stack as it stands, or in free mode. */
 export function findVoicing(
@@ -58,15 +60,22 @@ export function findVoicing(
     required: requiredDegrees(stack),
     minNotes: Math.min(leastNotes, strings),
     maxNotes: strings,
-    mostFingers: FINGERS_AND_THUMB,
   };
+  return findSetGrips(neck, root, set, player);
+}
+
+/** Every grip in free mode that this player can hold and that passes a test, easiest first. */
+export function findSetGrips(
+  neck: Neck,
+  root: Note,
+  set: ToneSet,
+  player: Player = {},
+  passes: (fretting: Fretting) => boolean = () => true,
+): readonly Grip[] {
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
-  return rankGrips(
-    neck,
-    root,
-    findSetFrettings(neck, pitchClassOf(root), set, { reachMm }),
-    player,
-  );
+  const held = { ...set, mostFingers: FINGERS_AND_THUMB };
+  const frettings = findSetFrettings(neck, pitchClassOf(root), held, { reachMm });
+  return rankGrips(neck, root, frettings.filter(passes), player);
 }
 
 /** The frettings that this player can hold, each with its easiest fingering, easiest grip first. */

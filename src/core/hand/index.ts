@@ -2,8 +2,17 @@ export { assignFingers, type Hold, type Press, type ReachRule } from "./assign";
 export { type Damper, type DampingWay } from "./dampers";
 export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
 export { type EffortTerms } from "./effort";
+export { makeEffortBook, type EffortBook } from "./effortBook";
+export { makeEffortBound, type EffortBound, type Sketch } from "./effortBound";
 export { fingerFretting, fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
-export { findGrips, findVoicing, rankGrips, type Grip } from "./grip";
+export {
+  findGrips,
+  findSetGrips,
+  findVoicing,
+  FINGERS_AND_THUMB,
+  rankGrips,
+  type Grip,
+} from "./grip";
 export {
   checkHand,
   DEFAULT_HAND,

@@ -64,7 +64,7 @@ const PAST_BARRE: readonly (number | undefined)[] = byPair((pair) =>
 );
 
 /** The first fret beyond which the body costs effort, on a common electric guitar. */
-const ACCESS_FROM_FRET = 12;
+export const ACCESS_FROM_FRET = 12;
 
 /** The term that each part belongs to, by the part's number. */
 export const TERM_OF_PART: readonly number[] = PART_NAMES.map((name) =>

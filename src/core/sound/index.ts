@@ -1,6 +1,7 @@
 export { DEFAULT_CABINET_HZ, DEFAULT_DRIVE, throughGain, type GainOptions } from "./gain";
 export { impliedNote, type ImpliedNote } from "./impliedNote";
 export { beatsOf, simpleRatio, type Beat } from "./intervals";
+export { pairRoughness } from "./pairRoughness";
 export { roughness } from "./roughness";
 export {
   describeSound,

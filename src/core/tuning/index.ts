@@ -23,6 +23,7 @@ export {
   type StringSpec,
   type TensionLimits,
 } from "./tension";
+export { stringWarning } from "./stringWarning";
 export { type TensionWarning } from "./warnings";
 export {
   HIGHEST_STRING_MIDI,
@@ -31,6 +32,7 @@ export {
   MAX_STRINGS,
   MIN_STRINGS,
   samePitches,
+  stepCost,
   usualMidi,
   type Tuning,
   type TuningKind,

@@ -1,0 +1,84 @@
+import { array, lazy, mixed, number, object, string } from "yup";
+import {
+  DEFAULT_CHORD_OPTIONS,
+  fiveOnPitchClass,
+  MOST_CHORDS,
+  readChord,
+  readProgression,
+  type Chord,
+} from "@/core/chart";
+import { DEFAULT_WEIGHTS, type Weights } from "@/core/compare";
+import { failure, success, type Result } from "@/core/result";
+import { makeStack } from "@/core/stack";
+import { MAX_STRINGS } from "@/core/tuning";
+
+/** What `compare` and `search` have in common: chords, how they are played, and what counts. */
+
+export type ChordsArgument = string | readonly (string | number)[];
+
+const chordsArgument = lazy((value: unknown) =>
+  Array.isArray(value)
+    ? array(mixed<string | number>().required()).max(MOST_CHORDS).required()
+    : string().defined(({ path }) => `${path}: write chords, like 'D5 F5 C5'`),
+);
+
+const weight = number().min(0).max(100);
+
+export const chordArguments = {
+  chords: chordsArgument,
+  /** With it, every chord is that stack on its root. */
+  stack: array(number().integer().required()).default(undefined),
+  /** Chords that are no stack sound on at least so many strings. */
+  minNotes: number().integer().min(1).max(MAX_STRINGS),
+  weights: object({
+    ease: weight,
+    low: weight,
+    clear: weight,
+    ringing: weight,
+    retuning: weight,
+  })
+    .noUnknown()
+    .default(undefined),
+};
+
+interface ChordValues {
+  readonly chords?: unknown;
+  readonly stack?: readonly number[] | undefined;
+  readonly minNotes?: number | undefined;
+}
+
+/** The chords in the order they are played: text of a progression, or a list of chords and pitch classes. */
+export function toChords(args: ChordValues): Result<readonly Chord[]> {
+  const stack = args.stack === undefined ? null : makeStack(args.stack);
+  if (stack && !stack.ok) return stack;
+  const options = {
+    fiveStack: stack?.value ?? DEFAULT_CHORD_OPTIONS.fiveStack,
+    allAsFives: stack !== null,
+    leastNotes: args.minNotes ?? DEFAULT_CHORD_OPTIONS.leastNotes,
+  };
+  const said = args.chords as ChordsArgument;
+  if (typeof said === "string") return readProgression(said, options);
+  if (said.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
+  const chords: Chord[] = [];
+  for (const [index, each] of said.entries()) {
+    const field = `chords[${index}]`;
+    if (typeof each === "number" && !(Number.isInteger(each) && each >= 0 && each <= 11)) {
+      return failure(field, `${each}: a pitch class is a whole number from 0 to 11`);
+    }
+    const read =
+      typeof each === "number"
+        ? success(fiveOnPitchClass(each, options))
+        : readChord(each, options, field);
+    if (!read.ok) return read;
+    chords.push(read.value);
+  }
+  return success(chords);
+}
+
+/** The weights that were told; the others as they stand. */
+export function toWeights(
+  weights: { readonly [Term in keyof Weights]?: number | undefined } | undefined,
+): Weights {
+  const told = Object.entries(weights ?? {}).filter(([, value]) => value !== undefined);
+  return { ...DEFAULT_WEIGHTS, ...(Object.fromEntries(told) as Partial<Weights>) };
+}

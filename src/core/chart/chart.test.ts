@@ -1,0 +1,142 @@
+import { describe, expect, test } from "@jest/globals";
+import { Chord as Tonal, Interval } from "tonal";
+import { makeNeck } from "../neck";
+import { pitchClass } from "../pitch";
+import { degreesOf, findChord } from "../stack";
+import {
+  chordOf,
+  countChords,
+  DEFAULT_CHORD_OPTIONS,
+  findChordGrips,
+  findQuality,
+  QUALITIES,
+  readChord,
+  readProgression,
+} from ".";
+
+const chord = (text: string, options = DEFAULT_CHORD_OPTIONS) => {
+  const read = readChord(text, options);
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+
+describe("kinds of chords", () => {
+  // The chord dictionary of tonal, an independent library.
+  test.each(
+    QUALITIES.map(({ suffix }) => suffix).filter(
+      (suffix) => !Tonal.get(`C${suffix.replace(/[()]/g, "")}`).empty,
+    ),
+  )("C%s has the notes that tonal gives it", (suffix) => {
+    const semitones = Tonal.get(`C${suffix.replace(/[()]/g, "")}`).intervals.map(
+      (interval) => Interval.semitones(interval) ?? NaN,
+    );
+    expect(degreesOf(findQuality(suffix)?.semitones ?? [])).toEqual(degreesOf(semitones));
+  });
+
+  test("most kinds are known to both", () => {
+    const known = QUALITIES.filter(
+      ({ suffix }) => !Tonal.get(`C${suffix.replace(/[()]/g, "")}`).empty,
+    );
+    expect(known.length).toBeGreaterThan(22);
+  });
+
+  test("what Tenon calls a chord, it reads as that chord", () => {
+    for (const { semitones } of QUALITIES) {
+      const name = findChord(semitones.map((tone) => 48 + tone))?.name;
+      if (!name) continue;
+      const { tones } = chord(name);
+      const read = tones.kind === "free" ? tones.allowed : tones.stack;
+      expect(degreesOf(read)).toEqual(degreesOf(semitones));
+    }
+  });
+
+  test.each([
+    ["Amin", "Am"],
+    ["A-7", "Am7"],
+    ["Bbmaj7", "Bbmaj7"],
+    ["BbM7", "Bbmaj7"],
+    ["F♯m7", "F#m7"],
+    ["Gsus", "Gsus4"],
+    ["Eb°", "Ebdim"],
+    ["G+", "Gaug"],
+    ["Cadd9", "C(add9)"],
+    ["C6/9", "C6/9"],
+    ["am", "Am"],
+    ["bb5", "Bb5"],
+    ["D5/A", "D5/A"],
+    ["C/Bb", "C/Bb"],
+  ])("%s is %s", (written, name) => expect(chord(written).name).toBe(name));
+
+  test.each(["H5", "Cfoo", "", "5", "C/H", "C//G", "N.C."])("'%s' is none, and why is said", (text) => {
+    const read = readChord(text);
+    expect(read).toMatchObject({ ok: false, problem: { field: "chord" } });
+    expect(read.ok ? "" : read.problem.message).toMatch(/write a root/);
+  });
+});
+
+describe("what a chord allows", () => {
+  test("a five is a stack; all chords are, where they are reduced to it", () => {
+    const fives = { ...DEFAULT_CHORD_OPTIONS, fiveStack: [-5, 0], allAsFives: true };
+    expect(chord("D5").tones).toEqual({ kind: "stack", stack: [0, 7, 12] });
+    expect(chord("Dm7", fives)).toMatchObject({
+      name: "D5",
+      tones: { kind: "stack", stack: [-5, 0] },
+    });
+  });
+
+  test("the same from a root and a voicing", () => {
+    const root = { letter: "D", accidental: 0 } as const;
+    expect(chordOf(root, { stack: [0, 7, 12], leastNotes: null })).toEqual(chord("D5"));
+    expect(chordOf(root, { stack: [0, 3, 7], leastNotes: 3 })).toEqual(chord("Dm"));
+  });
+
+  const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 15 });
+  if (!made.ok) throw new Error(made.problem.message);
+  const neck = made.value;
+
+  test("a slash names the lowest note", () => {
+    const grips = findChordGrips(neck, chord("D/F#"));
+    expect(grips.map(({ fretting }) => fretting.join())).toContain("2,0,0,2,3,2");
+    for (const { midi } of grips) expect(pitchClass(Math.min(...midi))).toBe(6);
+  });
+
+  test("a bass that is no tone of the chord sounds once", () => {
+    const grips = findChordGrips(neck, chord("C/B"));
+    expect(grips.length).toBeGreaterThan(0);
+    for (const { midi } of grips) {
+      expect(pitchClass(Math.min(...midi))).toBe(11);
+      expect(midi.filter((pitch) => pitchClass(pitch) === 11)).toHaveLength(1);
+      expect(new Set(midi.map(pitchClass))).toEqual(new Set([0, 4, 7, 11]));
+    }
+  });
+});
+
+describe("progressions", () => {
+  const names = (text: string) => {
+    const read = readProgression(text);
+    return read.ok ? read.value.map(({ name }) => name) : read.problem.message;
+  };
+
+  test.each([
+    ["D5 F5 | C5 Bb5 |", ["D5", "F5", "C5", "Bb5"]],
+    ["Am - F - C/E → G", ["Am", "F", "C/E", "G"]],
+    ["E5,E5;  %", ["E5", "E5", "E5"]],
+  ])("%s", (text, read) => expect(names(text)).toEqual(read));
+
+  test("what is wrong is told with its place", () => {
+    expect(names("D5 X5")).toMatch(/^chord 2: 'X5' is no chord/);
+    expect(names(" | ")).toMatch(/no chord; write some/);
+    expect(names("%")).toMatch(/chord 1/);
+    expect(names("D5 ".repeat(201))).toMatch(/at most 200/);
+  });
+
+  test("each chord is counted, in the order of its first time", () => {
+    const read = readProgression("D5 F5 D5 Dm");
+    const counted = read.ok ? countChords(read.value) : [];
+    expect(counted.map(({ chord: { name }, times }) => [name, times])).toEqual([
+      ["D5", 2],
+      ["F5", 1],
+      ["Dm", 1],
+    ]);
+  });
+});

@@ -1,0 +1,85 @@
+import { soundingMidi } from "../fretting";
+import { findGrips, findSetGrips, type Grip, type Player } from "../hand";
+import { type Neck } from "../neck";
+import { pitchClass, pitchClassOf, type Midi, type Note } from "../pitch";
+import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "../stack";
+
+/** A chord of a chart, with what may be played for it. */
+export interface Chord {
+  /** As a chart writes it: "D5", "F#m7", "C/B". */
+  readonly name: string;
+  readonly root: Note;
+  readonly tones: ChordTones;
+}
+
+export type ChordTones =
+  /** A stack as it stands, on a root in any octave. */
+  | { readonly kind: "stack"; readonly stack: Stack }
+  /** Any doubling of some degrees; all numbers are semitones over the root, 0 to 11. */
+  | {
+      readonly kind: "free";
+      readonly allowed: readonly number[];
+      readonly required: readonly number[];
+      /** The degree that must be the lowest note; null where any may be. */
+      readonly bass: number | null;
+      /** The bass is no tone of the chord: it sounds once, at the bottom. */
+      readonly bassIsForeign: boolean;
+      readonly leastNotes: number;
+    };
+
+/** The chord of a root and a voicing, named by what sounds. */
+export function chordOf(root: Note, { stack, leastNotes }: Voicing): Chord {
+  const lowest = 48 + pitchClassOf(root);
+  const { name } = nameChord(
+    stack.map((tone) => lowest + tone),
+    root,
+  );
+  if (leastNotes === null) return { name, root, tones: { kind: "stack", stack } };
+  return { name, root, tones: freeTones(stack, leastNotes) };
+}
+
+/** Free mode over a chord's semitones, perhaps with a certain lowest note. */
+export function freeTones(
+  semitones: readonly number[],
+  leastNotes: number,
+  bass: number | null = null,
+): ChordTones {
+  const own = degreesOf(semitones);
+  const required = requiredDegrees(semitones);
+  const low = bass === null ? null : pitchClass(bass);
+  const bassIsForeign = low !== null && !own.includes(low);
+  return {
+    kind: "free",
+    allowed: low !== null && bassIsForeign ? [...own, low] : own,
+    required: low !== null && !required.includes(low) ? [...required, low] : required,
+    bass: low,
+    bassIsForeign,
+    leastNotes,
+  };
+}
+
+/** Every grip of a chord that this player can hold, easiest first. May throw TooManyFrettings. */
+export function findChordGrips(neck: Neck, chord: Chord, player: Player = {}): readonly Grip[] {
+  const { root, tones } = chord;
+  if (tones.kind === "stack") return findGrips(neck, root, tones.stack, player);
+  const strings = neck.midi.length;
+  const set = {
+    allowed: tones.allowed,
+    required: tones.required,
+    minNotes: Math.min(tones.leastNotes, strings),
+    maxNotes: strings,
+  };
+  return findSetGrips(neck, root, set, player, (fretting) =>
+    hasItsBass(chord, soundingMidi(neck, fretting)),
+  );
+}
+
+/** Whether the lowest of some pitches is the one that the chord asks for, and sounds as often as it may. */
+export function hasItsBass({ root, tones }: Chord, sounding: readonly Midi[]): boolean {
+  if (tones.kind === "stack" || tones.bass === null) return true;
+  const bassClass = pitchClass(pitchClassOf(root) + tones.bass);
+  if (pitchClass(Math.min(...sounding)) !== bassClass) return false;
+  return (
+    !tones.bassIsForeign || sounding.filter((midi) => pitchClass(midi) === bassClass).length === 1
+  );
+}

@@ -1,0 +1,71 @@
+/** A kind of chord as charts write it. */
+export interface Quality {
+  /** What follows the root: "m7", "" for major. */
+  readonly suffix: string;
+  /** Semitones over the root, in the order of the chord's thirds. */
+  readonly semitones: readonly number[];
+}
+
+/**
+ * Every kind of chord that is read: its suffix, its semitones, and other ways to write it (common
+ * practice). Parentheses are left out before a suffix is looked up.
+ */
+const KINDS: readonly (readonly [suffix: string, semitones: readonly number[], others: string])[] =
+  [
+    ["5", [0, 7], "no3 5no3"],
+    ["", [0, 4, 7], "maj M major"],
+    ["m", [0, 3, 7], "min mi - minor"],
+    ["7", [0, 4, 7, 10], "dom7 dom"],
+    ["m7", [0, 3, 7, 10], "min7 mi7 -7"],
+    ["maj7", [0, 4, 7, 11], "M7 ma7 Δ Δ7 major7"],
+    ["m(maj7)", [0, 3, 7, 11], "mM7 minmaj7 -M7"],
+    ["sus4", [0, 5, 7], "sus"],
+    ["sus2", [0, 2, 7], ""],
+    ["7sus4", [0, 5, 7, 10], "7sus sus47"],
+    ["6", [0, 4, 7, 9], "maj6 M6"],
+    ["m6", [0, 3, 7, 9], "min6 mi6 -6"],
+    ["6/9", [0, 4, 7, 9, 14], "69 6add9"],
+    ["(add9)", [0, 4, 7, 14], "add2"],
+    ["m(add9)", [0, 3, 7, 14], "madd2 minadd9"],
+    ["9", [0, 4, 7, 10, 14], "7add9"],
+    ["m9", [0, 3, 7, 10, 14], "min9 mi9 -9"],
+    ["maj9", [0, 4, 7, 11, 14], "M9 ma9 Δ9"],
+    ["7b9", [0, 4, 7, 10, 13], ""],
+    ["7#9", [0, 4, 7, 10, 15], ""],
+    ["dim", [0, 3, 6], "° o mb5"],
+    ["dim7", [0, 3, 6, 9], "°7 o7"],
+    ["m7(b5)", [0, 3, 6, 10], "ø ø7 min7b5 -7b5"],
+    ["aug", [0, 4, 8], "+"],
+    ["7#5", [0, 4, 8, 10], "7+ aug7 +7"],
+    ["7b5", [0, 4, 6, 10], ""],
+    ["(no5)", [0, 4], ""],
+    ["m(no5)", [0, 3], ""],
+    ["7(no5)", [0, 4, 10], ""],
+    ["m7(no5)", [0, 3, 10], ""],
+    ["7(no3)", [0, 7, 10], ""],
+    ["5(b5)", [0, 6], ""],
+    ["5(#5)", [0, 8], ""],
+  ];
+
+const BY_WRITING: ReadonlyMap<string, Quality> = new Map(
+  KINDS.flatMap(([suffix, semitones, others]) =>
+    [bare(suffix), ...others.split(" ").filter(Boolean)].map(
+      (writing) => [writing, { suffix, semitones }] as const,
+    ),
+  ),
+);
+
+/** All kinds of chords, the simple ones first. */
+export const QUALITIES: readonly Quality[] = KINDS.map(([suffix, semitones]) => ({
+  suffix,
+  semitones,
+}));
+
+/** The kind of chord that a suffix stands for, whatever way it is written; null for none. */
+export function findQuality(suffix: string): Quality | null {
+  return BY_WRITING.get(bare(suffix)) ?? null;
+}
+
+function bare(suffix: string): string {
+  return suffix.replace(/[()\s]/g, "");
+}

@@ -1,0 +1,78 @@
+import {
+  noteText,
+  parseNote,
+  pitchClassOf,
+  plainSigns,
+  spellPitchClass,
+  type Note,
+} from "../pitch";
+import { failure, success, type Result } from "../result";
+import { type Stack } from "../stack";
+import { freeTones, type Chord } from "./chord";
+import { findQuality } from "./qualities";
+
+/** How chords of a chart are to be played. */
+export interface ChordOptions {
+  /** What a five, "D5", is played as: [0, 7, 12] is root, fifth and octave. */
+  readonly fiveStack: Stack;
+  /** Whether every chord is reduced to that, whatever its name says beyond the root. */
+  readonly allAsFives: boolean;
+  /** Other chords sound on at least so many strings, in any doubling. */
+  readonly leastNotes: number;
+}
+
+export const DEFAULT_CHORD_OPTIONS: ChordOptions = {
+  fiveStack: [0, 7, 12],
+  allAsFives: false,
+  leastNotes: 3,
+};
+
+const ROOT = /^([A-Ga-g](?:#{1,2}|b{1,2})?)(.*)$/;
+
+/** Reads a chord as charts write it: "D5", "F#m7", "Bbsus4", "C/G", "G(add9)". */
+export function readChord(
+  text: string,
+  options: ChordOptions = DEFAULT_CHORD_OPTIONS,
+  field = "chord",
+): Result<Chord> {
+  const problem = failure<Chord>(
+    field,
+    `'${text}' is no chord; write a root from A to G and its kind, like D5, F#m7, Gsus4 or C/E`,
+  );
+  const [, rootText = "", rest = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
+  const root = parseNote(rootText);
+  if (!root.ok) return problem;
+  if (options.allAsFives) return success(fiveOn(root.value, options));
+  const read = readKind(rest);
+  if (!read) return problem;
+  const { quality, bass } = read;
+  const isFive = quality.suffix === "5";
+  if (isFive && bass === null) return success(fiveOn(root.value, options));
+  const leastNotes = Math.max(options.leastNotes, 2);
+  const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root.value);
+  return success({
+    name: `${noteText(root.value)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,
+    root: root.value,
+    tones: freeTones(quality.semitones, leastNotes, over),
+  });
+}
+
+/** The five on a pitch class, as a tool may name a root. */
+export function fiveOnPitchClass(pitchClass: number, options: ChordOptions): Chord {
+  return fiveOn(spellPitchClass(pitchClass), options);
+}
+
+function fiveOn(root: Note, { fiveStack }: ChordOptions): Chord {
+  return { name: `${noteText(root)}5`, root, tones: { kind: "stack", stack: fiveStack } };
+}
+
+/** The kind, and the lowest note after a slash; "6/9" is a kind of its own. */
+function readKind(text: string) {
+  const whole = findQuality(text);
+  if (whole) return { quality: whole, bass: null };
+  const slash = text.lastIndexOf("/");
+  if (slash < 0) return null;
+  const quality = findQuality(text.slice(0, slash));
+  const bass = parseNote(text.slice(slash + 1));
+  return quality && bass.ok ? { quality, bass: bass.value } : null;
+}

@@ -1,0 +1,219 @@
+import { hasItsBass, type Chord } from "../chart";
+import {
+  compareFrettings,
+  hold,
+  NOTHING_HELD,
+  type Fretting,
+  type Held,
+} from "../fretting";
+import {
+  DEFAULT_HAND,
+  FINGERS_AND_THUMB,
+  handReachMm,
+  makeEffortBound,
+  makeEffortBook,
+  type Player,
+} from "../hand";
+import { type Neck } from "../neck";
+import { type Midi } from "../pitch";
+import { makeOptions, type Option, type Options, type Playing } from "./options";
+import {
+  lowCost,
+  PER_RINGING,
+  PER_ROUGHNESS,
+  roughnessWith,
+  soundCost,
+  weighGrip,
+  type Weights,
+} from "./weights";
+
+/** A fretting and what it costs a player, in effort points. */
+export interface WeighedFretting {
+  readonly fretting: Fretting;
+  readonly cost: number;
+  readonly effort: number;
+}
+
+export interface GripSearch {
+  /**
+   * The frettings of a chord that cost least in a tuning of this neck, the cheapest first: at most
+   * `most`, and none that costs more than `limit`. Exact: what it leaves out costs more.
+   */
+  readonly cheapest: (
+    midi: readonly Midi[],
+    chord: Chord,
+    most: number,
+    limit?: number,
+  ) => readonly WeighedFretting[];
+  /**
+   * The least cost of a chord on exactly the strings that are `playing`; Infinity where it is over
+   * `limit`. The pitches of the other strings do not matter.
+   */
+  readonly leastOn: (
+    midi: readonly Midi[],
+    chord: Chord,
+    playing: Playing,
+    limit: number,
+  ) => number;
+}
+
+/** Room for the last digits of a sum that was added up in another order. */
+const ROUNDING = 1e-9;
+
+/** What is known of a fretting whose thicker strings are chosen. */
+interface Sofar {
+  readonly notes: number;
+  readonly pressed: number;
+  /** The chord's tones that sound, one bit each. */
+  readonly heard: number;
+  readonly held: Held;
+  readonly lowMm: number;
+  readonly highMm: number;
+  readonly highestFret: number;
+  /** Silent strings since the last that sounds: they lie between once another sounds. */
+  readonly silent: number;
+  readonly inner: number;
+  readonly ringing: number;
+  readonly lowest: Midi;
+  /** Between all notes so far, in plain fifths. */
+  readonly rough: number;
+}
+
+const NOTHING: Sofar = {
+  notes: 0,
+  pressed: 0,
+  heard: 0,
+  held: NOTHING_HELD,
+  lowMm: Infinity,
+  highMm: -Infinity,
+  highestFret: 0,
+  silent: 0,
+  inner: 0,
+  ringing: 0,
+  lowest: Infinity,
+  rough: 0,
+};
+
+/**
+ * Finds the cheapest grips of chords in any tuning of a neck, by branch and bound: string by string
+ * from the thickest, leaving every branch whose bound is over what has been found. The efforts of
+ * frettings are remembered, because they are the same in every tuning.
+ */
+export function makeGripSearch(neck: Neck, player: Player, weights: Weights): GripSearch {
+  const strings = neck.midi.length;
+  const book = makeEffortBook(neck, player);
+  const boundOf = makeEffortBound(neck, player);
+  const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
+  const optionsOf = makeOptions(neck);
+  const frets: (number | null)[] = [];
+  const pitches: Midi[] = [];
+
+  const withString = (sofar: Sofar, option: Option): Sofar | null => {
+    const { fret, midi, tipMm } = option;
+    const held = hold(sofar.held, fret);
+    if (held.fingers > FINGERS_AND_THUMB) return null;
+    const lowMm = fret === 0 ? sofar.lowMm : Math.min(sofar.lowMm, tipMm);
+    const highMm = fret === 0 ? sofar.highMm : Math.max(sofar.highMm, tipMm);
+    if (highMm - lowMm > reachMm) return null;
+    const rough = weights.clear === 0 ? 0 : roughnessWith(midi, pitches);
+    return {
+      notes: sofar.notes + 1,
+      pressed: sofar.pressed + (fret === 0 ? 0 : 1),
+      heard: sofar.heard | option.tone,
+      held,
+      lowMm,
+      highMm,
+      highestFret: Math.max(sofar.highestFret, fret),
+      silent: 0,
+      inner: sofar.inner + (sofar.notes > 0 ? sofar.silent : 0),
+      ringing: sofar.ringing + (fret === 0 ? 1 : 0),
+      lowest: Math.min(sofar.lowest, midi),
+      rough: sofar.rough + rough,
+    };
+  };
+
+  const leastCost = (sofar: Sofar, string: number, options: Options): number => {
+    const { pressed, held, lowMm, highMm, highestFret, inner, ringing, lowest, rough } = sofar;
+    const spanMm = pressed > 1 ? highMm - lowMm : 0;
+    const effort = boundOf({ pressed, fingers: held.fingers, spanMm, highestFret, inner });
+    return (
+      weights.ease * effort +
+      weights.low * lowCost(Math.min(lowest, options.lowestFrom[string] ?? Infinity)) +
+      weights.clear * PER_ROUGHNESS * rough -
+      weights.ringing * PER_RINGING * (ringing + (options.openFrom[string] ?? 0))
+    );
+  };
+
+  const search = (
+    midi: readonly Midi[],
+    chord: Chord,
+    playing: Playing | null,
+    most: number,
+    limit: number,
+  ): readonly WeighedFretting[] => {
+    const found: WeighedFretting[] = [];
+    let worst = limit;
+    const keep = (effort: number, cost: number) => {
+      const entry = { fretting: [...frets], effort, cost };
+      const place = found.findIndex((other) => compareWeighed(entry, other) < 0);
+      found.splice(place < 0 ? found.length : place, 0, entry);
+      if (found.length > most) found.pop();
+      if (found.length === most) worst = Math.min(limit, found.at(-1)?.cost ?? limit);
+    };
+
+    const finish = () => {
+      if (!hasItsBass(chord, pitches)) return;
+      const sound = soundCost(frets, pitches, weights);
+      // Where ease counts for nothing, the bound has not spared any work yet.
+      if (weights.ease === 0 && weighGrip(0, sound, weights) > worst + ROUNDING) return;
+      const effort = book.effortOf(frets);
+      if (effort === Infinity) return;
+      const cost = weighGrip(effort, sound, weights);
+      if (cost <= worst + ROUNDING) keep(effort, cost);
+    };
+
+    const visit = (string: number, sofar: Sofar, options: Options): void => {
+      const left = strings - string;
+      if (sofar.notes + left < options.leastNotes) return;
+      if (countBits(options.required & ~sofar.heard) > left) return;
+      if (leastCost(sofar, string, options) > worst + ROUNDING) return;
+      if (string === strings) {
+        finish();
+        return;
+      }
+      for (const option of options.perString[string] ?? []) {
+        if (options.eachOnce && (sofar.heard & option.tone) !== 0) continue;
+        const more = withString(sofar, option);
+        if (!more) continue;
+        frets.push(option.fret);
+        pitches.push(option.midi);
+        visit(string + 1, more, options);
+        frets.pop();
+        pitches.pop();
+      }
+      if (playing?.[string]) return;
+      frets.push(null);
+      visit(string + 1, { ...sofar, silent: sofar.silent + 1 }, options);
+      frets.pop();
+    };
+
+    for (const options of optionsOf(midi, chord, playing)) visit(0, NOTHING, options);
+    return found;
+  };
+
+  return {
+    cheapest: (midi, chord, most, limit = Infinity) => search(midi, chord, null, most, limit),
+    leastOn: (midi, chord, playing, limit) =>
+      search(midi, chord, playing, 1, limit)[0]?.cost ?? Infinity,
+  };
+}
+
+function compareWeighed(a: WeighedFretting, b: WeighedFretting): number {
+  return a.cost - b.cost || compareFrettings(a.fretting, b.fretting);
+}
+
+function countBits(mask: number): number {
+  let bits = 0;
+  for (let rest = mask; rest !== 0; rest &= rest - 1) bits++;
+  return bits;
+}

@@ -1,0 +1,202 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression } from "../chart";
+import { soundingMidi } from "../fretting";
+import { type Player } from "../hand";
+import { makeNeck, stringScaleMm, type Neck } from "../neck";
+import { DEFAULT_TENSION_LIMITS, TUNINGS, usualMidi } from "../tuning";
+import {
+  DEFAULT_WEIGHTS,
+  makeSearchSpace,
+  NO_LIMITS,
+  retuningPoints,
+  searchTunings,
+  soundCost,
+  weighGrip,
+  type SearchLimits,
+  type SearchProgress,
+  type SearchQuestion,
+  type SearchSpace,
+  type Weights,
+} from ".";
+
+const STANDARD = usualMidi(6);
+const MOST = 20;
+
+const neckOf = (midi: readonly number[], frets = 12): Neck => {
+  const neck = makeNeck({ midi, frets });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  return neck.value;
+};
+
+const chordsOf = (text: string) => {
+  const read = readProgression(text, DEFAULT_CHORD_OPTIONS);
+  if (!read.ok) throw new Error(read.problem.message);
+  return countChords(read.value);
+};
+
+const spaceOf = (
+  from: readonly number[],
+  limits: Partial<SearchLimits> = {},
+  others: readonly (readonly number[])[] = [],
+): SearchSpace => {
+  const space = makeSearchSpace(from, { ...NO_LIMITS, ...limits }, others);
+  if (!space.ok) throw new Error(space.problem.message);
+  return space.value;
+};
+
+/** Every tuning that the strings' pitches make, counted out one by one. */
+function tuningsOf({ from, perString, mostTurned, others }: SearchSpace): number[][] {
+  const all = perString.reduce<number[][]>(
+    (rows, pitches) => rows.flatMap((row) => pitches.map((midi) => [...row, midi])),
+    [[]],
+  );
+  const near = all.filter(
+    (midi) => midi.filter((pitch, string) => pitch !== from[string]).length <= mostTurned,
+  );
+  return [...near, ...others.map((midi) => [...midi])];
+}
+
+/** A tuning's score by enumerating every grip of every chord in it. */
+function scoreFromScratch(
+  { neck, player, chords, weights, space }: SearchQuestion,
+  midi: readonly number[],
+): number {
+  const tuned = { ...neck, midi };
+  const costs = chords.map(({ chord, times }) => {
+    const each = findChordGrips(tuned, chord, player).map(({ fretting, best }) =>
+      weighGrip(best.effort, soundCost(fretting, soundingMidi(tuned, fretting), weights), weights),
+    );
+    return times * Math.min(...each);
+  });
+  return (
+    costs.reduce((sum, cost) => sum + cost, 0) +
+    weights.retuning * retuningPoints(space.from, midi)
+  );
+}
+
+function search(question: SearchQuestion) {
+  const reports: SearchProgress[] = [];
+  const run = searchTunings(question);
+  for (let step = run.next(); ; step = run.next()) {
+    if (step.done) return { found: step.value, reports };
+    reports.push(step.value);
+  }
+}
+
+const WEIGHTS: readonly Weights[] = [
+  DEFAULT_WEIGHTS,
+  { ease: 1, low: 1, clear: 0.5, ringing: 2, retuning: 0.5 },
+  { ease: 0.3, low: 0, clear: 2, ringing: 0, retuning: 0 },
+];
+
+describe("a search finds what counting out every tuning finds", () => {
+  const check = (question: SearchQuestion) => {
+    const { found } = search(question);
+    const all = tuningsOf(question.space)
+      .map((midi) => scoreFromScratch(question, midi))
+      .filter((score) => score < Infinity)
+      .sort((a, b) => a - b);
+    expect(found).toHaveLength(Math.min(MOST, all.length));
+    for (const [place, { midi, score }] of found.entries()) {
+      expect(score).toBeCloseTo(all[place] ?? NaN, 6);
+      expect(scoreFromScratch(question, midi)).toBeCloseTo(score, 6);
+    }
+  };
+
+  test("for fives and for chords in free mode, whatever counts", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom("D5 F5 C5", "A5 E5 A5", "D Am", "G/B C7", "Dsus4 D5/A"),
+        fc.constantFrom(...WEIGHTS),
+        fc.constantFrom<Player>({}, { school: "ring barre" }),
+        fc.array(fc.integer({ min: -2, max: 2 }), { minLength: 4, maxLength: 4 }),
+        fc.option(fc.integer({ min: 1, max: 4 }), { nil: null }),
+        (text, weights, player, steps, mostTurned) => {
+          const from = steps.map((step, string) => (STANDARD[string] ?? 0) + step);
+          const space = spaceOf(from, { up: 1, down: 1, mostTurned });
+          check({ neck: neckOf(from), player, chords: chordsOf(text), weights, space, most: MOST });
+        },
+      ),
+      { numRuns: 10 },
+    );
+  }, 120_000);
+
+  test("six strings, with the catalogue beside", () => {
+    const others = TUNINGS.map(({ midi }) => midi);
+    const space = spaceOf(STANDARD, { up: 0, down: 2, mostTurned: 2 }, others);
+    const chords = chordsOf("D5 F5 C5 Bb5 D5");
+    check({
+      neck: neckOf(STANDARD, 24),
+      player: {},
+      chords,
+      weights: DEFAULT_WEIGHTS,
+      space,
+      most: MOST,
+    });
+  }, 120_000);
+
+  test("a stack of more tones than strings is found nowhere", () => {
+    const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, fiveStack: [0, 7, 12, 19, 24] });
+    const chords = read.ok ? countChords(read.value) : [];
+    const from = STANDARD.slice(0, 4);
+    const question = { neck: neckOf(from), player: {}, chords, weights: DEFAULT_WEIGHTS, most: MOST };
+    expect(search({ ...question, space: spaceOf(from) }).found).toEqual([]);
+  });
+
+  test("tells how far it is, and the best so far never gets worse", () => {
+    const { reports } = search({
+      neck: neckOf(STANDARD),
+      player: {},
+      chords: chordsOf("D5 G5"),
+      weights: DEFAULT_WEIGHTS,
+      space: spaceOf(STANDARD),
+      most: MOST,
+    });
+    const shares = reports.map(({ share }) => share);
+    expect([...shares].sort((a, b) => a - b)).toEqual(shares);
+    expect(shares.at(-1)).toBeCloseTo(1, 9);
+    const firsts = reports.map(({ best }) => best[0]?.score ?? Infinity);
+    expect([...firsts].sort((a, b) => b - a)).toEqual(firsts);
+  });
+});
+
+describe("what is searched", () => {
+  test("every tuning within the limits, counted beforehand", () => {
+    expect(spaceOf(STANDARD).size).toBe(5 ** 6);
+    expect(spaceOf(STANDARD, { mostTurned: 1 }).size).toBe(1 + 6 * 4);
+    expect(spaceOf(STANDARD, { movable: [0, 5] }).size).toBe(25);
+    expect(spaceOf(STANDARD, { lowest: 40 }).perString[0]).toEqual([40, 41, 42]);
+  });
+
+  test("strings within their tension: none wound above what it is made for, none slack", () => {
+    const neck = neckOf(STANDARD);
+    const scalesMm = STANDARD.map((_, string) => stringScaleMm(neck, string));
+    const guitar = { usualMidi: STANDARD, scalesMm, frets: 22 };
+    const tension = { guitar, limits: DEFAULT_TENSION_LIMITS };
+    const { perString } = spaceOf(STANDARD, { up: 2, down: 4, tension });
+    // Two semitones down leave 79.4 % of the tension, three 70.7 % (common check).
+    expect(perString[0]).toEqual([40, 38, 39]);
+  });
+
+  test("of the catalogue only what has as many strings and is not there already", () => {
+    const dropD = [38, ...STANDARD.slice(1)];
+    const openG = [38, 43, 50, 55, 59, 62];
+    const openC = [36, 43, 48, 55, 60, 64];
+    const { others } = spaceOf(STANDARD, {}, [dropD, openG, openC, openC, usualMidi(7)]);
+    expect(others).toEqual([openC]);
+    expect(spaceOf(STANDARD, { mostTurned: 3 }, [openC]).others).toEqual([]);
+  });
+
+  test("what would be too large is said beforehand, with its size and what to limit", () => {
+    const far = makeSearchSpace(usualMidi(8), { ...NO_LIMITS, up: 4, down: 4 });
+    expect(far).toMatchObject({
+      ok: false,
+      problem: { field: "within", message: expect.stringMatching(/43,046,721 tunings.*fewer/) },
+    });
+    expect(makeSearchSpace(STANDARD, { ...NO_LIMITS, up: -1 })).toMatchObject({
+      ok: false,
+      problem: { field: "limits.up" },
+    });
+  });
+});

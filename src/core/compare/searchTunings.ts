@@ -1,0 +1,186 @@
+import { type Chord, type CountedChord } from "../chart";
+import { type Player } from "../hand";
+import { type Neck } from "../neck";
+import { type Midi } from "../pitch";
+import { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
+import { makeField, type Field } from "./field";
+import { type Playing } from "./options";
+import { retuningPoints } from "./retuning";
+import { type SearchSpace } from "./searchSpace";
+import { makeShortlist, type ScoredTuning } from "./shortlist";
+import { stringSets } from "./stringSets";
+import { lowCost, PER_RINGING, type Weights } from "./weights";
+
+export interface SearchQuestion {
+  /** The guitar's neck; what it is tuned to does not matter. */
+  readonly neck: Neck;
+  readonly player: Player;
+  readonly chords: readonly CountedChord[];
+  readonly weights: Weights;
+  readonly space: SearchSpace;
+  /** How many tunings to find. */
+  readonly most: number;
+}
+
+/** A tuning that was found, with the cheapest grip of each chord. */
+export interface FoundTuning extends ScoredTuning {
+  readonly grips: readonly WeighedFretting[];
+}
+
+export interface SearchProgress {
+  /** The share of the work that is done, 0 to 1. */
+  readonly share: number;
+  /** Tunings that may still come in. */
+  readonly open: number;
+  readonly best: readonly ScoredTuning[];
+}
+
+export const MOST_FOUND = 20;
+
+/** Room for the last digits of sums that were added up in another order. */
+const ROUNDING = 1e-6;
+/** How many tunings are tried whole at first and after each chord, to have a mark to beat. */
+const PROBED = 24;
+/** Grips looked for between two reports. */
+const PER_REPORT = 500;
+
+/**
+ * The tunings of a space in which some chords cost least, retuning included; exact. A chord's cheapest
+ * grip on certain strings depends on the pitches of those strings only, so it is worked out once for all
+ * tunings that agree on them, and a tuning is out as soon as twenty others are sure to be better. Yields
+ * its progress; to end it, stop asking.
+ */
+export function* searchTunings(
+  question: SearchQuestion,
+): Generator<SearchProgress, readonly FoundTuning[]> {
+  const { neck, player, chords, weights, space, most } = question;
+  const search = makeGripSearch(neck, player, weights);
+  const shortlist = makeShortlist(most);
+  const field = makeField(space, weights.retuning);
+  const probe = (midi: readonly Midi[]) =>
+    shortlist.offer(scoreTuning(search, question, midi, shortlist.worst()));
+  const probeCheapest = () => {
+    for (const row of field.cheapest(PROBED)) probe(field.midiOf(row));
+  };
+
+  for (const midi of space.others) probe(midi);
+  probeCheapest();
+  let share = 0;
+  let open = field.size;
+  yield { share, open, best: shortlist.best() };
+
+  const work = chords.map(({ chord }) => workOf(space, chord));
+  const allWork = work.flat().reduce((sum, each) => sum + each.groups, 0);
+  const floor = leastPossible(space, weights);
+  for (const [index, { chord, times }] of chords.entries()) {
+    const later = chords.slice(index + 1).reduce((sum, each) => sum + each.times, 0) * floor;
+    /** What the chord may cost in a tuning that can still come in. */
+    const mayCost = (row: number) =>
+      (shortlist.worst() + ROUNDING - (field.costs[row] ?? Infinity) - later) / times;
+    const least = new Float64Array(field.size).fill(Infinity);
+    for (const { playing, groups } of work[index] ?? []) {
+      for (const part of spreadLeast(field, search, chord, playing, least, mayCost)) {
+        yield { share: share + (part * groups) / allWork, open, best: shortlist.best() };
+      }
+      share += groups / allWork;
+    }
+    open = addCosts(field.costs, least, times, mayCost);
+    probeCheapest();
+    yield { share, open, best: shortlist.best() };
+  }
+  for (const [row, score] of field.costs.entries()) {
+    if (score > shortlist.worst() + ROUNDING) continue;
+    const midi = field.midiOf(row);
+    shortlist.offer({ midi, score, retuning: retuningPoints(space.from, midi) });
+  }
+  return shortlist.best().map((tuning) => ({
+    ...tuning,
+    grips: chords.flatMap(({ chord }) => search.cheapest(tuning.midi, chord, 1)),
+  }));
+}
+
+/** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */
+export function scoreTuning(
+  search: GripSearch,
+  { chords, weights, space }: Pick<SearchQuestion, "chords" | "weights" | "space">,
+  midi: readonly Midi[],
+  limit = Infinity,
+): ScoredTuning {
+  const retuning = retuningPoints(space.from, midi);
+  const floor = leastPossible(space, weights);
+  let score = weights.retuning * retuning;
+  let later = chords.reduce((sum, { times }) => sum + times, 0) * floor;
+  for (const { chord, times } of chords) {
+    later -= times * floor;
+    const mayCost = (limit + ROUNDING - score - later) / times;
+    const [cheapest] = search.cheapest(midi, chord, 1, mayCost);
+    if (!cheapest) return { midi, score: Infinity, retuning };
+    score += times * cheapest.cost;
+  }
+  return { midi, score, retuning };
+}
+
+/** What no grip in any tuning of a space costs less than. */
+function leastPossible({ perString, others }: SearchSpace, { low, ringing }: Weights): number {
+  const lowest = Math.min(...perString.flat(), ...others.flat());
+  return low * lowCost(lowest) - ringing * PER_RINGING * perString.length;
+}
+
+/** The sets of strings that a chord may sound on, and on how many combinations of pitches each. */
+function workOf(
+  { perString }: SearchSpace,
+  chord: Chord,
+): readonly { readonly playing: Playing; readonly groups: number }[] {
+  return stringSets(chord.tones, perString.length).map((playing) => ({
+    playing,
+    groups: perString.reduce((all, { length }, string) => all * (playing[string] ? length : 1), 1),
+  }));
+}
+
+/**
+ * Finds the least cost of a chord on exactly some strings, once for all tunings that agree on them, and
+ * lowers `least` where it is less. Yields the share that is done.
+ */
+function* spreadLeast(
+  field: Field,
+  search: GripSearch,
+  chord: Chord,
+  playing: Playing,
+  least: Float64Array,
+  mayCost: (row: number) => number,
+): Generator<number> {
+  const { count, ofRow, example } = field.group(playing);
+  // No tuning of a group asks for a grip that costs more.
+  const limits = new Float64Array(count).fill(-Infinity);
+  for (const [row, group] of ofRow.entries()) {
+    if (field.costs[row] === Infinity) continue;
+    const limit = Math.min(least[row] ?? Infinity, mayCost(row));
+    if (limit > (limits[group] ?? Infinity)) limits[group] = limit;
+  }
+  const found = new Float64Array(count).fill(Infinity);
+  for (const [group, limit] of limits.entries()) {
+    if (limit === -Infinity) continue;
+    found[group] = search.leastOn(field.midiOf(example[group] ?? 0), chord, playing, limit);
+    if (group % PER_REPORT === PER_REPORT - 1) yield group / count;
+  }
+  for (const [row, group] of ofRow.entries()) {
+    const cost = found[group] ?? Infinity;
+    if (cost < (least[row] ?? Infinity)) least[row] = cost;
+  }
+}
+
+/** Adds a chord to every tuning; one in which it costs too much is out. Answers how many are left. */
+function addCosts(
+  costs: Float64Array,
+  least: Float64Array,
+  times: number,
+  mayCost: (row: number) => number,
+): number {
+  let open = 0;
+  for (const [row, cost] of costs.entries()) {
+    const more = least[row] ?? Infinity;
+    costs[row] = more > mayCost(row) ? Infinity : cost + times * more;
+    if (costs[row] !== Infinity) open++;
+  }
+  return open;
+}

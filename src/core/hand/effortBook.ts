@@ -1,0 +1,33 @@
+import { type Fretting } from "../fretting";
+import { type Neck } from "../neck";
+import { rankFingers, type Player } from "./fingering";
+
+/**
+ * The effort of frettings on one neck, each worked out once. What a fretting asks of the hand does not
+ * depend on the tuning, so one book serves all tunings of a guitar.
+ */
+export interface EffortBook {
+  /** Effort points of the easiest fingering; Infinity where this hand cannot hold the fretting. */
+  readonly effortOf: (fretting: Fretting) => number;
+}
+
+/** Some 100 MB; a book that is full is begun anew. */
+const MOST_ENTRIES = 2_000_000;
+
+export function makeEffortBook(neck: Neck, player: Player): EffortBook {
+  const efforts = new Map<number, number>();
+  // Ten strings of 36 frets still number fewer frettings than a double counts exactly.
+  const perString = neck.frets + 2;
+  return {
+    effortOf: (fretting) => {
+      let key = 0;
+      for (const fret of fretting) key = key * perString + (fret === null ? 0 : fret + 1);
+      const known = efforts.get(key);
+      if (known !== undefined) return known;
+      const effort = rankFingers(neck, [...fretting], player)[0]?.effort ?? Infinity;
+      if (efforts.size >= MOST_ENTRIES) efforts.clear();
+      efforts.set(key, effort);
+      return effort;
+    },
+  };
+}

@@ -1,0 +1,1 @@
+export { positionOf, travelMm, type HandPosition } from "./position";

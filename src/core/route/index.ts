@@ -1,0 +1,1 @@
+export { bestRoute, type Route, type Stop } from "./bestRoute";
