@@ -1,7 +1,9 @@
 import { NextResponse, type NextRequest } from "next/server";
 
-/** Tells the layout the query of the neck's address, which Next shows only to pages. */
+/** Tell the layout path and query of an address, which Next shows only to pages. */
+export const PATH_HEADER = "x-tenon-path";
 export const SEARCH_HEADER = "x-tenon-search";
+const PATHS_WITH_QUERY = ["/", "/compare"];
 
 /**
  * Guards every request: only hosts of this machine, no writes from foreign pages, and a content
@@ -18,7 +20,8 @@ export function proxy(request: NextRequest): NextResponse {
   const policy = contentPolicy(crypto.randomUUID().replaceAll("-", ""));
   const headers = new Headers(request.headers);
   headers.set("Content-Security-Policy", policy);
-  headers.set(SEARCH_HEADER, pathname === "/" ? search : "");
+  headers.set(PATH_HEADER, pathname);
+  headers.set(SEARCH_HEADER, PATHS_WITH_QUERY.includes(pathname) ? search : "");
   const response = NextResponse.next({ request: { headers } });
   response.headers.set("Content-Security-Policy", policy);
   return withSafeHeaders(response);

@@ -15,7 +15,7 @@ import { database } from "@/server/database";
 import { readStart } from "@/server/start";
 import { Header, NoticeBar } from "@/ui/shell";
 import { Workspace } from "@/ui/workspace";
-import { SEARCH_HEADER } from "@/proxy";
+import { PATH_HEADER, SEARCH_HEADER } from "@/proxy";
 
 export const metadata: Metadata = {
   title: { default: "Tenon", template: "%s - Tenon" },
@@ -27,8 +27,9 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made per request: a prepared page would carry no nonce and never come alive.
   await connection();
-  const search = (await headers()).get(SEARCH_HEADER) ?? "";
-  const start = readStart(database(), search);
+  const asked = await headers();
+  const [search, path] = [SEARCH_HEADER, PATH_HEADER].map((name) => asked.get(name) ?? "");
+  const start = readStart(database(), search, path);
   return (
     <html lang="en" data-theme={start.choice.theme}>
       <body className="pb-16">

@@ -25,7 +25,10 @@ interface Compared {
     readonly chords: readonly {
       readonly chord: string;
       readonly times: number;
-      readonly best: { readonly fretting: readonly (number | null)[]; readonly cost: number } | null;
+      readonly best: {
+        readonly fretting: readonly (number | null)[];
+        readonly cost: number;
+      } | null;
     }[];
     readonly totals: { readonly effort: number; readonly cost: number } | null;
     readonly route: { readonly travelMm: number; readonly shifts: number } | null;
@@ -96,7 +99,11 @@ describe("compare", () => {
   test("what is held against something else is retuned from there", () => {
     const from = result<Compared>("compare", { tunings: ["drop C"], chords, from: "drop D" });
     expect(from.tunings[0]?.retuning?.steps).toHaveLength(6);
-    const other = result<Compared>("compare", { tunings: ["7-string drop A"], chords, from: "drop D" });
+    const other = result<Compared>("compare", {
+      tunings: ["7-string drop A"],
+      chords,
+      from: "drop D",
+    });
     expect(other.tunings[0]?.retuning).toBeNull();
   });
 
@@ -104,7 +111,10 @@ describe("compare", () => {
     const fives = { tunings: "standard", chords: "Dm F", stack: [0, 7] };
     const [of] = result<Compared>("compare", fives).tunings;
     expect(of?.chords[0]?.best?.fretting.filter((fret) => fret !== null)).toHaveLength(2);
-    const [whole] = result<Compared>("compare", { tunings: "standard", chords: "Dm/F Cmaj7" }).tunings;
+    const [whole] = result<Compared>("compare", {
+      tunings: "standard",
+      chords: "Dm/F Cmaj7",
+    }).tunings;
     expect(whole?.chords.every(({ best }) => best !== null)).toBe(true);
     const classes = result<Compared>("compare", { tunings: "standard", chords: [2, "F5"] });
     expect(classes.tunings[0]?.chords.map(({ chord }) => chord)).toEqual(["D5", "F5"]);
@@ -152,7 +162,11 @@ describe("search", () => {
     const all = [-1, 0, 1].flatMap((a) =>
       [-1, 0, 1].flatMap((b) => [-1, 0, 1].map((c) => [40 + a, 45 + b, 50, 55, 59 + c, 64])),
     );
-    const compared = result<Compared>("compare", { tunings: all, chords: args.chords, from: "standard" });
+    const compared = result<Compared>("compare", {
+      tunings: all,
+      chords: args.chords,
+      from: "standard",
+    });
     const scores = compared.tunings.map(({ score }) => score ?? Infinity).sort((a, b) => a - b);
     expect(found.tunings).toHaveLength(20);
     for (const [place, { score }] of found.tunings.entries()) {

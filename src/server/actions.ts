@@ -3,6 +3,7 @@
 import { type Schema } from "yup";
 import { type Result } from "@/core/result";
 import { answer } from "./answer";
+import { addComparison, deleteComparison, restoreComparison } from "./comparisons";
 import { database } from "./database";
 import { addGuitar, deleteGuitar, restoreGuitar, setTuned, updateGuitar } from "./guitars";
 import { addPin, removePin } from "./pins";
@@ -19,6 +20,7 @@ import {
   pinSchema,
   profileSchema,
   renameSchema,
+  savedComparisonSchema,
   tunedSchema,
   validate,
 } from "./schemas";
@@ -123,6 +125,19 @@ export async function bringBackStack(input: unknown): RigAnswer {
 /** Puts the own stacks in the order of their ids. */
 export async function orderStacks(input: unknown): RigAnswer {
   return change(idsSchema, input, (ids) => orderOwnStacks(database(), ids));
+}
+
+export async function keepComparison(input: unknown): RigAnswer {
+  return change(savedComparisonSchema, input, (saved) => void addComparison(database(), saved));
+}
+
+/** Takes a kept comparison out of sight; `bringBackComparison` undoes it. */
+export async function removeComparison(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => deleteComparison(database(), id));
+}
+
+export async function bringBackComparison(input: unknown): RigAnswer {
+  return change(idSchema, input, (id) => restoreComparison(database(), id));
 }
 
 /** Changes parts of the player's profile; the others stay as they are. */

@@ -1,4 +1,5 @@
 import { type Database } from "better-sqlite3";
+import { listComparisons } from "./comparisons";
 import { listGuitars } from "./guitars";
 import { listPins } from "./pins";
 import { loadProfile } from "./profile";
@@ -22,6 +23,7 @@ export function readRig(connection: Database): Rig {
     ownTunings: listOwnTunings(connection),
     ownStacks: listOwnStacks(connection),
     favourites: listFavourites(connection),
+    comparisons: listComparisons(connection),
     profile: loadProfile(connection),
   };
 }

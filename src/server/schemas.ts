@@ -10,11 +10,12 @@ import {
   type Schema,
 } from "yup";
 import { EXCLUSIONS, HIGHEST_SPAN_MM, LOWEST_SPAN_MM, SCHOOLS, type Exclusion } from "@/core/hand";
+import { HIGHEST_WEIGHT } from "@/core/compare";
 import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
 import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ, parseNote } from "@/core/pitch";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
 import { GRIP_ORDERS } from "@/core/listing";
-import { MARK_LABELS, SPACINGS } from "@/formats/address";
+import { HOLDS, MARK_LABELS, MOST_COLUMNS, MOST_MINUTES, SPACINGS } from "@/formats/address";
 import { BRIDGES, NAMINGS, THEMES } from "./types";
 
 /** The Yup schemas at the server's edge: what comes in is one of these, or is refused in plain words. */
@@ -137,6 +138,28 @@ const filter = object({
     .defined(),
 }).noUnknown();
 
+const weight = number().min(0).max(HIGHEST_WEIGHT).required();
+/** Room for the longest progression that is read. */
+const LONGEST_CHORDS = 2000;
+export const comparisonSchema = object({
+  columns: array(object({ guitarId: id, midi: tuningMidi }).noUnknown())
+    .min(1)
+    .max(MOST_COLUMNS)
+    .required(),
+  chords: string().max(LONGEST_CHORDS).defined(),
+  fiveStack: stack,
+  allAsFives: boolean().required(),
+  leastNotes: number().integer().min(2).max(MAX_STRINGS).required(),
+  hold: string().oneOf(HOLDS).required(),
+  shape: fretting.nullable().defined(),
+  weights: object({ ease: weight, low: weight, clear: weight, ringing: weight, retuning: weight })
+    .noUnknown()
+    .required(),
+  minutesPerString: number().min(0).max(MOST_MINUTES).required(),
+}).noUnknown();
+
+export const savedComparisonSchema = object({ name, comparison: comparisonSchema }).noUnknown();
+
 export const choiceSchema = object({
   guitarId: id,
   tuningMidi,
@@ -154,7 +177,7 @@ export const choiceSchema = object({
   stage: boolean().required(),
   theme: string().oneOf(THEMES).required(),
   chosen: object({ fretting, fingers }).noUnknown().nullable().defined(),
-  comparedMidi: array(midi).min(MIN_STRINGS).max(MAX_STRINGS).nullable().defined(),
+  comparison: comparisonSchema.nullable().defined().default(undefined),
   hints: boolean().required(),
   hearing: object({
     gain: boolean().required(),

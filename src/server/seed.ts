@@ -1,6 +1,8 @@
 import { type Database } from "better-sqlite3";
 import { MM_PER_INCH } from "@/core/measure";
 import { UNKNOWN_STRING, usualMidi, type StringSpec } from "@/core/tuning";
+import { FIRST_COMPARISON } from "@/formats/address";
+import { addComparison } from "./comparisons";
 import { addGuitar, setTuned } from "./guitars";
 import { addPin } from "./pins";
 import { addOwnStack } from "./stacks";
@@ -12,6 +14,7 @@ const DROP_D = [38, 45, 50, 55, 59, 64];
 const STANDARD = usualMidi(6);
 
 const DROP_C = [36, 43, 48, 53, 57, 62];
+const OPEN_D = [38, 45, 50, 54, 57, 62];
 const DADGAD = [38, 45, 50, 55, 57, 62];
 const LONG_DROP = [33, 40, 45, 50, 55, 59, 64];
 
@@ -30,7 +33,7 @@ export function seedDemo(connection: Database): void {
   const fill = connection.transaction(() => {
     connection.exec(
       `DELETE FROM pin; DELETE FROM guitar; DELETE FROM workspace; DELETE FROM own_tuning;
-       DELETE FROM favourite_tuning; DELETE FROM own_stack; DELETE FROM player;`,
+       DELETE FROM favourite_tuning; DELETE FROM own_stack; DELETE FROM player; DELETE FROM comparison;`,
     );
     const ash = addGuitar(connection, {
       name: "Ash six",
@@ -40,7 +43,7 @@ export function seedDemo(connection: Database): void {
       strings: ASH_STRINGS,
     });
     setTuned(connection, ash, DROP_D);
-    addGuitar(connection, {
+    const long = addGuitar(connection, {
       name: "Long seven",
       usualMidi: usualMidi(7),
       frets: 24,
@@ -77,12 +80,31 @@ export function seedDemo(connection: Database): void {
     addOwnStack(connection, { name: "Big major", stack: [0, 4, 7], leastNotes: 5 });
     addOwnTuning(connection, "Nine Below", [38, 45, 50, 53, 57, 64]);
     saveFavourites(connection, [DROP_D, DROP_C, DADGAD, LONG_DROP]);
+    const quarryLights = {
+      ...FIRST_COMPARISON,
+      columns: [
+        { guitarId: ash, midi: STANDARD },
+        { guitarId: ash, midi: DROP_D },
+        { guitarId: ash, midi: OPEN_D },
+        { guitarId: long, midi: usualMidi(7) },
+      ],
+      chords: "D5 F5 C5 Bb5",
+    };
+    addComparison(connection, { name: "Quarry Lights", comparison: quarryLights });
+    addComparison(connection, {
+      name: "Paper Lantern, whole chords",
+      comparison: {
+        ...quarryLights,
+        columns: quarryLights.columns.slice(0, 2),
+        chords: "Dm Gsus4 Bb C/E",
+      },
+    });
     saveChoice(connection, {
       ...FIRST_CHOICE,
       guitarId: ash,
       tuningMidi: DROP_D,
       root: "C",
-      comparedMidi: STANDARD,
+      comparison: quarryLights,
     });
   });
   fill.immediate();

@@ -155,7 +155,7 @@ describe("where the player left off", () => {
     labels: "note",
     theme: "dark",
     chosen: { fretting: [3, 3, null, null, null, null], fingers: [1, 1, 0, 0, 0, 0] },
-    comparedMidi: [40, 45, 50, 55, 59, 64],
+    comparison: null,
   });
 
   test("it is there again after a restart", () => {

@@ -103,7 +103,7 @@ describe("where a page begins", () => {
       labels: "note",
       theme: "dark",
       chosen: null,
-      comparedMidi: null,
+      comparison: null,
     };
     connection
       .prepare("INSERT INTO workspace (id, choice) VALUES (1, ?)")

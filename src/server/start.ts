@@ -1,16 +1,30 @@
 import { type Database } from "better-sqlite3";
-import { readAddress, type View } from "@/formats/address";
+import {
+  FIRST_COMPARISON,
+  readAddress,
+  readCompareAddress,
+  type Comparison,
+  type View,
+} from "@/formats/address";
 import { readRig } from "./rig";
 import { choiceSchema } from "./schemas";
 import { FIRST_CHOICE, type Choice, type Guitar, type Start } from "./types";
 import { loadChoice } from "./workspace";
 
+/** The page whose address tells a comparison; every other one tells what the neck shows. */
+const COMPARE_PATH = "/compare";
+
 /** What a page begins with: the last choice, and over it what the address says ("?root=C&..."). */
-export function readStart(connection: Database, search = ""): Start {
+export function readStart(connection: Database, search = "", path = "/"): Start {
   const rig = readRig(connection);
   const saved = loadChoice(connection);
-  const address = readAddress(search);
   const choice = lastChoice(saved, rig.guitars);
+  if (path === COMPARE_PATH) {
+    const { comparison, problems } = readComparison(choice, search, rig.guitars);
+    const isFirst = saved === null && comparison === null;
+    return { rig, choice: { ...choice, comparison }, isFirst, problems };
+  }
+  const address = readAddress(search);
   const addressed = applyView(choice, address.view, rig.guitars);
   return {
     rig,
@@ -27,13 +41,47 @@ type Guitars = readonly [Guitar, ...Guitar[]];
 /** The saved choice where it still fits a guitar; else the first guitar as it hangs. */
 function lastChoice(saved: unknown, guitars: Guitars): Choice {
   // What an earlier Tenon saved lacks what it did not know; the rest of it still holds.
-  const whole: unknown = typeof saved === "object" ? { ...FIRST_CHOICE, ...saved } : null;
+  const whole: unknown = typeof saved === "object" ? { ...FIRST_CHOICE, ...known(saved) } : null;
   if (choiceSchema.isValidSync(whole, { strict: true })) {
     const guitar = guitars.find(({ id }) => id === whole.guitarId);
     if (guitar?.usualMidi.length === whole.tuningMidi.length) return whole;
   }
   const [first] = guitars;
   return { ...FIRST_CHOICE, guitarId: first.id, tuningMidi: first.tunedMidi };
+}
+
+/** What an earlier Tenon saved may hold what this one knows no more. */
+function known(saved: object | null): object {
+  const names = new Set(["guitarId", "tuningMidi", ...Object.keys(FIRST_CHOICE)]);
+  return Object.fromEntries(Object.entries(saved ?? {}).filter(([name]) => names.has(name)));
+}
+
+/** The comparison that the address tells over the last one, each tuning on a guitar that has its strings. */
+function readComparison(
+  choice: Choice,
+  search: string,
+  guitars: Guitars,
+): { readonly comparison: Comparison | null; readonly problems: readonly string[] } {
+  const { tunings, rest, problems } = readCompareAddress(search);
+  if (tunings.length === 0 && Object.keys(rest).length === 0) {
+    return { comparison: choice.comparison, problems };
+  }
+  const columns = tunings.flatMap(({ guitarId, midi }) => {
+    const fitting = guitars.filter(({ usualMidi }) => usualMidi.length === midi.length);
+    const guitar = fitting.find(({ id }) => id === guitarId) ?? fitting[0];
+    return guitar ? [{ guitarId: guitar.id, midi }] : [];
+  });
+  const missing = columns.length < tunings.length ? [NO_SUCH_GUITAR] : [];
+  const present = { guitarId: choice.guitarId, midi: choice.tuningMidi };
+  return {
+    comparison: {
+      ...FIRST_COMPARISON,
+      chords: choice.comparison?.chords ?? `${choice.root}5`,
+      ...rest,
+      columns: columns.length > 0 ? columns : (choice.comparison?.columns ?? [present]),
+    },
+    problems: [...problems, ...missing],
+  };
 }
 
 /** The choice with a view put over it, on a guitar that has its strings; null where none has. */

@@ -1,4 +1,4 @@
-import { FIRST_VIEW, type View } from "@/formats/address";
+import { FIRST_VIEW, type Comparison, type View } from "@/formats/address";
 import { DEFAULT_HAND, DEFAULT_SCHOOL, type Hand, type School } from "@/core/hand";
 import { type NeckMeasures } from "@/core/neck";
 import { A4_HZ, type Accidentals, type Midi } from "@/core/pitch";
@@ -85,12 +85,19 @@ export type Theme = (typeof THEMES)[number];
 export interface Choice extends View {
   readonly guitarId: number;
   readonly theme: Theme;
-  /** The tuning that Compare holds against the present one; null until the player takes one. */
-  readonly comparedMidi: readonly Midi[] | null;
+  /** What Compare shows; null until the player changes what it begins with. */
+  readonly comparison: Comparison | null;
   /** Whether short hints are shown. */
   readonly hints: boolean;
   /** How grips are heard. */
   readonly hearing: Hearing;
+}
+
+/** A comparison that the player keeps. */
+export interface SavedComparison {
+  readonly id: number;
+  readonly name: string;
+  readonly comparison: Comparison;
 }
 
 /** How grips are heard. */
@@ -106,7 +113,7 @@ export interface Hearing {
 export const FIRST_CHOICE: Omit<Choice, "guitarId" | "tuningMidi"> = {
   ...FIRST_VIEW,
   theme: "system",
-  comparedMidi: null,
+  comparison: null,
   hints: true,
   hearing: { gain: false, loudness: 0.5, told: false },
 };
@@ -120,6 +127,8 @@ export interface Rig {
   readonly ownStacks: readonly OwnStack[];
   /** The tunings kept at hand, by their pitches, in the player's order. */
   readonly favourites: readonly (readonly Midi[])[];
+  /** The newest first. */
+  readonly comparisons: readonly SavedComparison[];
   readonly profile: Profile;
 }
 

@@ -1,16 +1,25 @@
-import { describe, expect, test } from "@jest/globals";
+import { describe, expect, jest, test } from "@jest/globals";
+import { countChords, readProgression } from "@/core/chart";
+import { DEFAULT_WEIGHTS, makeSearchSpace, NO_LIMITS } from "@/core/compare";
 import { makeNeck, type Neck } from "@/core/neck";
 import { NO_FILTER, type Listing } from "@/core/listing";
-import { computeApi } from "./api";
+import { computeApi, type SearchReport } from "./api";
 
 const EASIEST: Listing = { filter: NO_FILTER, order: "effort" };
 const FIVE = { stack: [0, 7, 12], leastNotes: null };
+const D = { letter: "D", accidental: 0 } as const;
 const C = { letter: "C", accidental: 0 } as const;
 
 const neckOf = (midi: readonly number[]): Neck => {
   const neck = makeNeck({ midi, frets: 22 });
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;
+};
+
+const chordsOf = (text: string) => {
+  const read = readProgression(text);
+  if (!read.ok) throw new Error(read.problem.message);
+  return countChords(read.value);
 };
 
 const standard = neckOf([40, 45, 50, 55, 59, 64]);
@@ -39,9 +48,47 @@ describe("what the page asks the worker", () => {
   });
 
   test("several necks are answered in the order asked, whatever that is", () => {
-    const [a, b] = computeApi.chordOnNecks([standard, dropD], C, FIVE, 3, {});
-    const [d, c] = computeApi.chordOnNecks([dropD, standard], C, FIVE, 3, {});
+    const chords = chordsOf("C5 D5");
+    const weigh = (necks: readonly Neck[]) =>
+      computeApi.weigh(necks, chords, DEFAULT_WEIGHTS, {}, 3);
+    const [a, b] = weigh([standard, dropD]);
+    const [d, c] = weigh([dropD, standard]);
     expect([a, b]).toEqual([c, d]);
-    expect(a?.grips).toHaveLength(3);
+    expect(a?.chords[0]?.grips).toHaveLength(3);
+    expect(structuredClone(a)).toEqual(a);
+  });
+
+  test("pitches that are lost are answered at their nearest octave", () => {
+    const [found] = computeApi.translate([standard], [38, 45, 50], D, {}, 3);
+    expect(found).toMatchObject({ lost: [38], ways: 0, grips: [] });
+    expect(found?.instead[0]?.midi.toSorted((a, b) => a - b)).toEqual([45, 50, 50]);
+    const [there] = computeApi.translate([dropD], [38, 45, 50], D, {}, 3);
+    expect(there).toMatchObject({ lost: [], instead: [] });
+    expect(there?.grips[0]?.fretting).toEqual([0, 0, 0, null, null, null]);
+  });
+
+  test("counts, routes and sounds come for each neck, chord and set of pitches", () => {
+    const chords = chordsOf("C5 D5");
+    expect(computeApi.count([standard, dropD], chords, {})[1]?.[1]?.lowest).toBe(38);
+    const sequence = chords.map(({ chord }) => chord);
+    const routes = computeApi.routes([standard, dropD], sequence, DEFAULT_WEIGHTS, {});
+    expect(routes.map((route) => route?.stops.length)).toEqual([2, 2]);
+    expect(computeApi.sounds([[40, 47], []], {})[1]).toBeNull();
+  });
+
+  test("a search reports on its way and answers with its best", () => {
+    const space = makeSearchSpace(standard.midi, { ...NO_LIMITS, mostTurned: 1 });
+    if (!space.ok) throw new Error(space.problem.message);
+    const question = {
+      neck: standard,
+      player: {},
+      chords: chordsOf("D5"),
+      weights: DEFAULT_WEIGHTS,
+    };
+    const report = jest.fn<(report: SearchReport) => void>();
+    const found = computeApi.search({ ...question, space: space.value, most: 3 }, report);
+    expect(found).toHaveLength(3);
+    expect(report).toHaveBeenCalled();
+    expect(report.mock.calls[0]?.[0]).toMatchObject({ share: 0, msLeft: null });
   });
 });

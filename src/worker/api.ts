@@ -1,6 +1,32 @@
-import { chordOnNeck, type ChordOnNeck } from "@/core/compare";
+import { type Chord, type CountedChord } from "@/core/chart";
+import {
+  countGrips,
+  makeGripSearch,
+  routeThrough,
+  searchTunings,
+  translatePitches,
+  weighTuning,
+  type ChordRoute,
+  type FoundTuning,
+  type GripCounts,
+  type GripSearch,
+  type SearchProgress,
+  type SearchQuestion,
+  type Translation,
+  type WeighedTuning,
+  type Weights,
+} from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import { findVoicing, rankFingers, type Fingering, type Grip, type Player } from "@/core/hand";
+import {
+  findVoicing,
+  makeEffortBook,
+  rankFingers,
+  rankGrips,
+  type EffortBook,
+  type Fingering,
+  type Grip,
+  type Player,
+} from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
@@ -75,17 +101,119 @@ export const computeApi = {
     return roughnessByDrive(pitches, drives, options);
   },
 
-  /** The same chord on several necks, each with its easiest grips. */
-  chordOnNecks(
+  /** Some chords on several necks, each with its best grips. */
+  weigh(
     necks: readonly Neck[],
-    root: Note,
-    voicing: Voicing,
-    most: number,
+    chords: readonly CountedChord[],
+    weights: Weights,
     player: Player,
-  ): readonly ChordOnNeck[] {
-    return necks.map((neck) => chordOnNeck(neck, root, voicing, most, player));
+    most: number,
+  ): readonly WeighedTuning[] {
+    return necks.map((neck) =>
+      weighTuning(gripSearch(neck, player, weights), neck, chords, player, most),
+    );
+  },
+
+  /** All that several necks offer for each chord; null where it is too much to count. */
+  count(
+    necks: readonly Neck[],
+    chords: readonly CountedChord[],
+    player: Player,
+  ): readonly (readonly (GripCounts | null)[])[] {
+    return necks.map((neck) => chords.map(({ chord }) => countGrips(neck, chord, player)));
+  },
+
+  /** The best route through chords on each of several necks; null where one cannot be played. */
+  routes(
+    necks: readonly Neck[],
+    sequence: readonly Chord[],
+    weights: Weights,
+    player: Player,
+  ): readonly (ChordRoute | null)[] {
+    return necks.map((neck) =>
+      routeThrough(gripSearch(neck, player, weights), neck, sequence, player, weights),
+    );
+  },
+
+  /** How several sets of pitches sound. */
+  sounds(pitches: readonly (readonly Midi[])[], options: SoundOptions): readonly (Sound | null)[] {
+    return pitches.map((each) => describeSound(each, options));
+  },
+
+  /** Where pitches went on several necks, with the easiest ways to hold them. */
+  translate(
+    necks: readonly Neck[],
+    pitches: readonly Midi[],
+    root: Note,
+    player: Player,
+    most: number,
+  ): readonly TranslatedGrips[] {
+    return necks.map((neck) => {
+      const { frettings, ...found } = translatePitches(neck, pitches);
+      const near = found.places.map(({ midi, octave }) => [midi, octave ?? midi] as const);
+      const octaves = new Map(near);
+      const moved = pitches.map((midi) => octaves.get(midi) ?? midi);
+      const instead = found.lost.length > 0 ? translatePitches(neck, moved).frettings : [];
+      const grips = rankGrips(neck, root, frettings, player);
+      return {
+        ...found,
+        ways: frettings.length,
+        playable: grips.length,
+        grips: grips.slice(0, most),
+        instead: rankGrips(neck, root, instead, player).slice(0, most),
+      };
+    });
+  },
+
+  /** The best tunings of a space. Tells how far it is about ten times a second. */
+  search(question: SearchQuestion, report: (report: SearchReport) => void): readonly FoundTuning[] {
+    const start = performance.now();
+    let told = -Infinity;
+    const run = searchTunings(question);
+    for (let step = run.next(); ; step = run.next()) {
+      if (step.done) return step.value;
+      const ms = performance.now() - start;
+      if (ms - told < REPORT_MS) continue;
+      told = ms;
+      const { share, open, best } = step.value;
+      report({ share, open, best, ms, msLeft: share > 0 ? (ms / share) * (1 - share) : null });
+    }
   },
 };
+
+const REPORT_MS = 100;
+
+/** How far a search is. */
+export interface SearchReport extends SearchProgress {
+  readonly ms: number;
+  /** An estimate; null before there is one. */
+  readonly msLeft: number | null;
+}
+
+/** Where pitches went, with grips in place of all the frettings. */
+export interface TranslatedGrips extends Omit<Translation, "frettings"> {
+  /** How many frettings sound exactly the same, and how many of them this hand can hold. */
+  readonly ways: number;
+  readonly playable: number;
+  /** The easiest. */
+  readonly grips: readonly Grip[];
+  /** The easiest with each lost pitch at its nearest octave; empty where none is lost. */
+  readonly instead: readonly Grip[];
+}
+
+/** The efforts of one neck and player, kept while the player tries weights and tunings. */
+const books = new Map<string, EffortBook>();
+const MOST_BOOKS = 6;
+
+function gripSearch(neck: Neck, player: Player, weights: Weights): GripSearch {
+  const key = JSON.stringify([{ ...neck, midi: neck.midi.length }, player]);
+  const book = books.get(key) ?? makeEffortBook(neck, player);
+  books.delete(key);
+  books.set(key, book);
+  const [oldest] = books.keys();
+  if (books.size > MOST_BOOKS && oldest !== undefined) books.delete(oldest);
+  return makeGripSearch(neck, player, weights, book);
+}
 
 export type ComputeApi = typeof computeApi;
 

@@ -1,9 +1,12 @@
-import { wrap, type Remote } from "comlink";
-import { type ComputeApi } from "./api";
+import { proxy, wrap, type Remote } from "comlink";
+import { type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type ComputeApi, type SearchReport } from "./api";
 
-export { type GripsAnswer } from "./api";
+export { type GripsAnswer, type SearchReport, type TranslatedGrips } from "./api";
 
-type Name = "compute" | "aside" | "free";
+/** Questions that may take seconds; each kind has a worker of its own. */
+export type SlowKind = "grips" | "counts" | "routes" | "found";
+type Name = "compute" | "aside" | SlowKind;
 
 interface Running {
   readonly worker: Worker;
@@ -11,7 +14,7 @@ interface Running {
 }
 
 const workers = new Map<Name, Running>();
-let isFreeBusy = false;
+const busy = new Set<SlowKind>();
 
 /** The compute worker, started at first use. Only for the browser. */
 export function compute(): Remote<ComputeApi> {
@@ -24,27 +27,50 @@ export function computeAside(): Remote<ComputeApi> {
 }
 
 /**
- * A third for questions that may take seconds. A new one ends the one before, whose promise then
- * never settles.
+ * Others for questions that may take seconds. A new one of a kind ends the one before, whose promise
+ * then never settles.
  */
-export async function computeFreely<T>(ask: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
-  if (isFreeBusy) {
-    running("free").worker.terminate();
-    workers.delete("free");
+export async function computeFreely<T>(
+  kind: SlowKind,
+  ask: (api: Remote<ComputeApi>) => Promise<T>,
+): Promise<T> {
+  if (busy.has(kind)) {
+    running(kind).worker.terminate();
+    workers.delete(kind);
   }
-  isFreeBusy = true;
+  busy.add(kind);
+  const { worker, remote } = running(kind);
   try {
-    return await ask(running("free").remote);
+    return await ask(remote);
   } finally {
-    isFreeBusy = false;
+    if (workers.get(kind)?.worker === worker) busy.delete(kind);
+  }
+}
+
+/** Searches in a worker of its own until it is done, or `signal` ends it; its promise then never settles. */
+export async function searchInWorker(
+  question: SearchQuestion,
+  report: (report: SearchReport) => void,
+  signal: AbortSignal,
+): Promise<readonly FoundTuning[]> {
+  const { worker, remote } = start("search");
+  signal.addEventListener("abort", () => worker.terminate());
+  try {
+    return await remote.search(question, proxy(report));
+  } finally {
+    worker.terminate();
   }
 }
 
 function running(name: Name): Running {
   const known = workers.get(name);
   if (known) return known;
-  const worker = new Worker(new URL("./worker.ts", import.meta.url), { type: "module", name });
-  const made = { worker, remote: wrap<ComputeApi>(worker) };
+  const made = start(name);
   workers.set(name, made);
   return made;
+}
+
+function start(name: string): Running {
+  const worker = new Worker(new URL("./worker.ts", import.meta.url), { type: "module", name });
+  return { worker, remote: wrap<ComputeApi>(worker) };
 }

@@ -67,11 +67,14 @@ describe("kinds of chords", () => {
     ["C/Bb", "C/Bb"],
   ])("%s is %s", (written, name) => expect(chord(written).name).toBe(name));
 
-  test.each(["H5", "Cfoo", "", "5", "C/H", "C//G", "N.C."])("'%s' is none, and why is said", (text) => {
-    const read = readChord(text);
-    expect(read).toMatchObject({ ok: false, problem: { field: "chord" } });
-    expect(read.ok ? "" : read.problem.message).toMatch(/write a root/);
-  });
+  test.each(["H5", "Cfoo", "", "5", "C/H", "C//G", "N.C."])(
+    "'%s' is none, and why is said",
+    (text) => {
+      const read = readChord(text);
+      expect(read).toMatchObject({ ok: false, problem: { field: "chord" } });
+      expect(read.ok ? "" : read.problem.message).toMatch(/write a root/);
+    },
+  );
 });
 
 describe("what a chord allows", () => {

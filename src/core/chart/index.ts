@@ -7,10 +7,5 @@ export {
   type ChordTones,
 } from "./chord";
 export { findQuality, QUALITIES, type Quality } from "./qualities";
-export {
-  DEFAULT_CHORD_OPTIONS,
-  fiveOnPitchClass,
-  readChord,
-  type ChordOptions,
-} from "./readChord";
+export { DEFAULT_CHORD_OPTIONS, fiveOnPitchClass, readChord, type ChordOptions } from "./readChord";
 export { countChords, MOST_CHORDS, readProgression, type CountedChord } from "./readProgression";

@@ -1,17 +1,12 @@
 import { hasItsBass, type Chord } from "../chart";
-import {
-  compareFrettings,
-  hold,
-  NOTHING_HELD,
-  type Fretting,
-  type Held,
-} from "../fretting";
+import { compareFrettings, hold, NOTHING_HELD, type Fretting, type Held } from "../fretting";
 import {
   DEFAULT_HAND,
   FINGERS_AND_THUMB,
   handReachMm,
   makeEffortBound,
   makeEffortBook,
+  type EffortBook,
   type Player,
 } from "../hand";
 import { type Neck } from "../neck";
@@ -97,11 +92,16 @@ const NOTHING: Sofar = {
 /**
  * Finds the cheapest grips of chords in any tuning of a neck, by branch and bound: string by string
  * from the thickest, leaving every branch whose bound is over what has been found. The efforts of
- * frettings are remembered, because they are the same in every tuning.
+ * frettings are remembered, because they are the same in every tuning; `book` may know some already, for
+ * the same neck and player.
  */
-export function makeGripSearch(neck: Neck, player: Player, weights: Weights): GripSearch {
+export function makeGripSearch(
+  neck: Neck,
+  player: Player,
+  weights: Weights,
+  book: EffortBook = makeEffortBook(neck, player),
+): GripSearch {
   const strings = neck.midi.length;
-  const book = makeEffortBook(neck, player);
   const boundOf = makeEffortBound(neck, player);
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const optionsOf = makeOptions(neck);

@@ -1,6 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression, type Chord } from "../chart";
+import {
+  countChords,
+  DEFAULT_CHORD_OPTIONS,
+  findChordGrips,
+  readProgression,
+  type Chord,
+} from "../chart";
 import { soundingMidi } from "../fretting";
 import { rankGrips, type Player } from "../hand";
 import { makeNeck, type Neck, type NeckInput } from "../neck";
@@ -125,7 +131,8 @@ describe("some chords in two tunings", () => {
   test("weights change what is best: whoever wants it low gets it lower", () => {
     const low = inTuning(STANDARD, { ...DEFAULT_WEIGHTS, low: 3 });
     const plain = inTuning(STANDARD);
-    const lowestOf = (weighed: typeof low) => Math.min(...(weighed.chords[1]?.grips[0]?.grip.midi ?? []));
+    const lowestOf = (weighed: typeof low) =>
+      Math.min(...(weighed.chords[1]?.grips[0]?.grip.midi ?? []));
     expect(lowestOf(low)).toBeLessThan(lowestOf(plain));
   });
 
@@ -146,8 +153,9 @@ describe("counting", () => {
     const all = findChordGrips(neck, five);
     expect(countGrips(neck, five)).toEqual({
       playable: all.length,
-      oneFinger: all.filter(({ best }) => new Set(best.fingers).size <= 2 && best.presses.length < 2)
-        .length,
+      oneFinger: all.filter(
+        ({ best }) => new Set(best.fingers).size <= 2 && best.presses.length < 2,
+      ).length,
       strumSafe: all.filter(({ best }) => best.damping.strumSafe).length,
       ringing: all.filter(({ fretting }) => fretting.includes(0)).length,
       lowest: 38,

@@ -40,3 +40,20 @@ export function countGrips(neck: Neck, chord: Chord, player: Player = {}): GripC
     throw error;
   }
 }
+
+/** The counts of several chords together; null where one is too much to count. */
+export function sumCounts(counts: readonly (GripCounts | null)[]): GripCounts | null {
+  const known = counts.filter((each) => each !== null);
+  if (known.length < counts.length || known.length === 0) return null;
+  const sum = (of: (each: GripCounts) => number) => known.reduce((all, each) => all + of(each), 0);
+  const lows = known.flatMap(({ lowest }) => (lowest === null ? [] : [lowest]));
+  const highs = known.flatMap(({ highest }) => (highest === null ? [] : [highest]));
+  return {
+    playable: sum(({ playable }) => playable),
+    oneFinger: sum(({ oneFinger }) => oneFinger),
+    strumSafe: sum(({ strumSafe }) => strumSafe),
+    ringing: sum(({ ringing }) => ringing),
+    lowest: lows.length > 0 ? Math.min(...lows) : null,
+    highest: highs.length > 0 ? Math.max(...highs) : null,
+  };
+}

@@ -38,7 +38,8 @@ export function makeField(space: SearchSpace, retuningWeight: number): Field {
   const costs = new Float64Array(size);
   for (let row = 0; row < size; row++) {
     for (let string = 0; string < strings; string++) {
-      costs[row] = (costs[row] ?? 0) + (turning[string]?.[digits[row * strings + string] ?? 0] ?? 0);
+      costs[row] =
+        (costs[row] ?? 0) + (turning[string]?.[digits[row * strings + string] ?? 0] ?? 0);
     }
   }
   return {
@@ -102,7 +103,8 @@ function numberByTable(): (code: number, next: number) => number {
 /** The rows of the least costs, by one pass that keeps a short sorted list. */
 function cheapestRows(costs: Float64Array, most: number): readonly number[] {
   const best: number[] = [];
-  const costOf = (row: number | undefined) => (row === undefined ? Infinity : (costs[row] ?? Infinity));
+  const costOf = (row: number | undefined) =>
+    row === undefined ? Infinity : (costs[row] ?? Infinity);
   for (let row = 0; row < costs.length; row++) {
     if (costOf(row) === Infinity) continue;
     if (best.length === most && costOf(row) >= costOf(best.at(-1))) continue;

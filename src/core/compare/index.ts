@@ -1,9 +1,5 @@
-export {
-  makeGripSearch,
-  type GripSearch,
-  type WeighedFretting,
-} from "./cheapestGrips";
-export { countGrips, type GripCounts } from "./countGrips";
+export { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
+export { countGrips, sumCounts, type GripCounts } from "./countGrips";
 export { holdShape, type HeldShape } from "./heldShape";
 export { retuningPoints } from "./retuning";
 export { routeThrough, type ChordRoute, type FingeredStop } from "./routeThrough";
@@ -33,6 +29,7 @@ export {
   type StringShift,
 } from "./shapes";
 export { type ScoredTuning } from "./shortlist";
+export { scoreOf, stageCost, type StageCost } from "./stageCost";
 export { suggestTuning } from "./suggestTuning";
 export { translatePitches, type PitchPlaces, type Translation } from "./translate";
 export {

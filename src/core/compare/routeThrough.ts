@@ -39,8 +39,7 @@ export function routeThrough(
   const first = new Map(once.map((chord) => [chord.name, stopsOf(chord, FIRST_TRIED, Infinity)]));
   const bound = route(first);
   if (!bound) return null;
-  const leastOf = ({ name }: Chord) =>
-    Math.min(...(first.get(name) ?? []).map(({ cost }) => cost));
+  const leastOf = ({ name }: Chord) => Math.min(...(first.get(name) ?? []).map(({ cost }) => cost));
   const spare = bound.cost - sequence.reduce((sum, chord) => sum + leastOf(chord), 0);
   return route(
     new Map(

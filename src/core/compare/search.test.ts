@@ -70,8 +70,7 @@ function scoreFromScratch(
     return times * Math.min(...each);
   });
   return (
-    costs.reduce((sum, cost) => sum + cost, 0) +
-    weights.retuning * retuningPoints(space.from, midi)
+    costs.reduce((sum, cost) => sum + cost, 0) + weights.retuning * retuningPoints(space.from, midi)
   );
 }
 
@@ -140,7 +139,13 @@ describe("a search finds what counting out every tuning finds", () => {
     const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, fiveStack: [0, 7, 12, 19, 24] });
     const chords = read.ok ? countChords(read.value) : [];
     const from = STANDARD.slice(0, 4);
-    const question = { neck: neckOf(from), player: {}, chords, weights: DEFAULT_WEIGHTS, most: MOST };
+    const question = {
+      neck: neckOf(from),
+      player: {},
+      chords,
+      weights: DEFAULT_WEIGHTS,
+      most: MOST,
+    };
     expect(search({ ...question, space: spaceOf(from) }).found).toEqual([]);
   });
 

@@ -99,7 +99,9 @@ function mayHang(limits: SearchLimits, string: number, from: Midi, to: Midi): bo
   if (to < LOWEST_STRING_MIDI || to > HIGHEST_STRING_MIDI) return false;
   if (movable !== null && !movable.includes(string)) return false;
   if (lowest !== null && to < lowest) return false;
-  return tension === null || stringWarning(tension.guitar, string, from, to, tension.limits) === null;
+  return (
+    tension === null || stringWarning(tension.guitar, string, from, to, tension.limits) === null
+  );
 }
 
 /** How many tunings turn at most so many strings: a sum of products, string by string. */

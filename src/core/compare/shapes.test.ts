@@ -42,7 +42,11 @@ describe("the same pitches", () => {
 
   test("silence stays silent", () => {
     const silent: Fretting = STANDARD.map(() => null);
-    expect(translatePitches(neckOf(DROP_D), [])).toEqual({ frettings: [silent], lost: [], places: [] });
+    expect(translatePitches(neckOf(DROP_D), [])).toEqual({
+      frettings: [silent],
+      lost: [],
+      places: [],
+    });
   });
 
   test("the low D of drop D is lost in standard; its octave is there", () => {
@@ -95,7 +99,9 @@ describe("the same shape", () => {
       fc.property(anyTuning, anyTuning, anyFretting, (from, to, fretting) => {
         const fate = shapeFate(fretting, from, to, FRETS);
         if (fate.kind === "lost") return;
-        expect(soundingMidi(neckOf(to), fate.fretting)).toEqual(soundingMidi(neckOf(from), fretting));
+        expect(soundingMidi(neckOf(to), fate.fretting)).toEqual(
+          soundingMidi(neckOf(from), fretting),
+        );
       }),
     );
   });

@@ -77,13 +77,15 @@ export function shapeFate(
     if (fret === null) continue;
     const number = fretting.length - string;
     const open = to.at(-number);
-    const target = open === undefined || number > to.length ? NaN : fret + (from[string] ?? 0) - open;
+    const target =
+      open === undefined || number > to.length ? NaN : fret + (from[string] ?? 0) - open;
     if (!(target >= 0 && target <= frets)) {
       lost.push(number);
       continue;
     }
     moved[to.length - number] = target;
-    if (target !== fret) byFrets.set(target - fret, [...(byFrets.get(target - fret) ?? []), number]);
+    if (target !== fret)
+      byFrets.set(target - fret, [...(byFrets.get(target - fret) ?? []), number]);
   }
   if (lost.length > 0) return { kind: "lost", strings: lost };
   if (byFrets.size === 0) return { kind: "unchanged", fretting: moved };

@@ -61,9 +61,6 @@ export function weighGrip(
   weights: Weights,
 ): number {
   return (
-    weights.ease * effort +
-    weights.low * low +
-    weights.clear * clear +
-    weights.ringing * ringing
+    weights.ease * effort + weights.low * low + weights.clear * clear + weights.ringing * ringing
   );
 }

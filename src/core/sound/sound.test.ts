@@ -216,7 +216,12 @@ test("roughness over gain is told beside the plain fifth, and at its gain is the
 
 test("two notes weigh as rough as they measure, whichever comes first", () => {
   const fifth = clean([E2, B2]);
-  for (const [low, high] of [[40, 47], [40, 52], [45, 46], [64, 71]] as const) {
+  for (const [low, high] of [
+    [40, 47],
+    [40, 52],
+    [45, 46],
+    [64, 71],
+  ] as const) {
     expect(pairRoughness(low, high)).toBeCloseTo(clean([low, high]) / fifth, 9);
     expect(pairRoughness(high, low)).toBe(pairRoughness(low, high));
   }

@@ -8,6 +8,7 @@ export { retuneSteps, type RetuneStep } from "./retune";
 export {
   makeRetuneSheet,
   type RetunedString,
+  type RetuneOptions,
   type RetuneSheet,
   type SecondPassStep,
   type StrungGuitar,

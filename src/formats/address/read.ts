@@ -1,10 +1,11 @@
 import { readFretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { GRIP_ORDERS, type GripFilter } from "@/core/listing";
-import { parseNote, pitchText } from "@/core/pitch";
+import { parseNote } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
-import { MAX_STRINGS, readTuning } from "@/core/tuning";
+import { MAX_STRINGS } from "@/core/tuning";
+import { readTuningPart } from "./tuningPart";
 import { FIRST_VIEW, MARK_LABELS, SPACINGS, type View } from "./view";
 import { PART_NAMES, type PartName } from "./write";
 
@@ -23,8 +24,8 @@ const WAYS = ["with", "without"] as const;
 /** How each part is read back; the counterpart of its writer. */
 const READERS: Readonly<Record<PartName, Reader>> = {
   tuning: (text) => {
-    const read = /^\d{1,3}(,\d{1,3})+$/.test(text) ? readMidi(text) : readTuning(text);
-    return read.ok ? success({ tuningMidi: read.value.tuning.midi }) : read;
+    const midi = readTuningPart(text);
+    return midi.ok ? success({ tuningMidi: midi.value }) : midi;
   },
   root: (text) => {
     const note = parseNote(text);
@@ -168,10 +169,4 @@ function toFinger(text: string): Finger | 0 | null {
 
 function isFinger(finger: Finger | 0 | null): finger is Finger | 0 {
   return finger !== null;
-}
-
-/** Pitches are read as notes, so that they pass the same checks as what a player writes. */
-function readMidi(text: string): ReturnType<typeof readTuning> {
-  const midi = text.split(",").map(Number);
-  return readTuning(midi.map((pitch) => pitchText(pitch)).join(" "), { strings: midi.length });
 }

@@ -1,17 +1,17 @@
 import { type RetuneStep } from "@/core/tuning";
+import { stringsText } from "./words";
 
-/** What to turn, in a player's words: "string 6 down 2, string 1 down 2". */
-export function retuneText(
-  steps: readonly RetuneStep[] | null,
-  strings: number,
-  guitarName: string,
-): string {
-  if (steps === null) return `take ${guitarName}`;
+/** What to turn, in a player's words: "string 6 down 2", "strings 6 and 1 down 2", "all strings up 1". */
+export function retuneText(steps: readonly RetuneStep[], strings: number): string {
   if (steps.length === 0) return "nothing";
-  return steps
-    .map(({ string, semitones }) => {
-      const direction = semitones < 0 ? "down" : "up";
-      return `string ${strings - string} ${direction} ${Math.abs(semitones)}`;
+  const bySemitones = new Map<number, number[]>();
+  for (const { string, semitones } of steps) {
+    bySemitones.set(semitones, [...(bySemitones.get(semitones) ?? []), strings - string]);
+  }
+  return [...bySemitones]
+    .map(([semitones, numbers]) => {
+      const who = numbers.length === strings ? "all strings" : stringsText(numbers);
+      return `${who} ${semitones < 0 ? "down" : "up"} ${Math.abs(semitones)}`;
     })
     .join(", ");
 }

@@ -1,28 +1,70 @@
-import { chordDifference, type ChordOnNeck } from "@/core/compare";
-import { type Tuning } from "@/core/tuning";
+import { type Totals } from "@/core/compare";
+import { minutesText } from "./words";
 
-const SAME_EFFORT = 0.05;
+/** A tuning's figures, as far as the verdict asks. */
+export interface Judged {
+  readonly name: string;
+  /** Null where a chord cannot be played. */
+  readonly totals: Totals | null;
+  /** Effort points as the player weighs them, retuning included. */
+  readonly score: number | null;
+  readonly turned: number;
+  readonly minutes: number;
+  readonly chords: number;
+}
 
-/** One line that says in numbers what the other tuning gives for this chord. */
-export function verdict(here: ChordOnNeck, there: ChordOnNeck, from: Tuning, to: Tuning): string {
-  const difference = chordDifference(here, there);
-  const chord = (here.grips[0] ?? there.grips[0])?.name ?? "This chord";
-  if (!difference) {
-    const able = here.grips.length > 0 ? from : there.grips.length > 0 ? to : null;
-    return able ? `${chord} can be played only in ${able.name}.` : `Neither tuning can play it.`;
+/** The place of the tuning that serves best; -1 where none can play it all. */
+export function bestPlace(judged: readonly Judged[]): number {
+  const scores = judged.map(({ score }) => score ?? Infinity);
+  const least = Math.min(...scores);
+  return least === Infinity ? -1 : scores.indexOf(least);
+}
+
+/** One line that says in numbers what the best tuning gives and costs, beside the one that is nearest. */
+export function verdict(judged: readonly Judged[]): string {
+  const able = judged.filter(({ totals }) => totals !== null);
+  const best = judged[bestPlace(judged)];
+  if (!best?.totals) return "None of these tunings can play it all.";
+  if (judged.length === 1) return `${best.name} alone: add a tuning to compare it with.`;
+  const others = able.filter((each) => each !== best);
+  const nearest = others.reduce<Judged | null>(
+    (near, each) => (near && near.turned <= each.turned ? near : each),
+    null,
+  );
+  if (!nearest?.totals) return `Only ${best.name} can play it all.`;
+  if (best.turned <= nearest.turned) {
+    const [second] = [...others].sort((a, b) => (a.score ?? 0) - (b.score ?? 0));
+    const behind = ((second?.score ?? 0) - (best.score ?? 0)).toFixed(1);
+    return `${best.name} serves this best with ${turnedText(best)}; ${second?.name} is ${behind} points behind.`;
   }
-  const [effortHere, effortThere] = [here, there].map((side) => side.grips[0]?.best.effort ?? 0);
-  const figures = `${effortThere?.toFixed(1)} against ${effortHere?.toFixed(1)}`;
-  return `${chord} in ${to.name}: ${effortWords(difference.effort, figures)}, ${lowestWords(difference.lowestSemitones)}.`;
+  const gains = [
+    effortText(best.totals.effort, nearest.totals.effort),
+    lowestText(best.totals.lowest - nearest.totals.lowest),
+    fingersText(best, nearest),
+  ].filter((text) => text !== null);
+  return `${best.name} beats ${nearest.name}: ${gains.join(", ")}; it costs ${turnedText(best)}, ${minutesText(best.minutes)}.`;
 }
 
-function effortWords(effort: number, figures: string): string {
-  if (Math.abs(effort) < SAME_EFFORT) return "the same effort";
-  return `${effort < 0 ? "easier" : "harder"}, effort ${figures}`;
+function effortText(there: number, here: number): string {
+  if (here <= 0) return `effort ${there.toFixed(1)}`;
+  const percent = Math.round(100 * (there / here - 1));
+  if (percent === 0) return "the same effort";
+  return `${Math.abs(percent)} % ${percent < 0 ? "less" : "more"} effort`;
 }
 
-function lowestWords(semitones: number): string {
-  if (semitones === 0) return "and the same lowest note";
+function lowestText(semitones: number): string | null {
+  if (semitones === 0) return null;
   const size = Math.abs(semitones);
-  return `and its lowest note is ${size} ${size === 1 ? "half step" : "half steps"} ${semitones < 0 ? "lower" : "higher"}`;
+  const steps = `${size} half ${size === 1 ? "step" : "steps"}`;
+  return `its lowest note ${steps} ${semitones < 0 ? "lower" : "higher"}`;
+}
+
+function fingersText(there: Judged, here: Judged): string | null {
+  const [one, other] = [there.totals?.oneFinger ?? 0, here.totals?.oneFinger ?? 0];
+  return one === other ? null : `${one} of ${there.chords} with one finger instead of ${other}`;
+}
+
+function turnedText({ turned }: Judged): string {
+  if (turned === 0) return "nothing to retune";
+  return `${turned} ${turned === 1 ? "string" : "strings"} to retune`;
 }

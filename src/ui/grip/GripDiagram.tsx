@@ -4,6 +4,7 @@ import { type Note } from "@/core/pitch";
 import { type MarkLabel } from "@/formats/address";
 import { NeckGrip, type GripScale, type ShownGrip } from "@/ui/neck";
 import { DampingMarks } from "./DampingMarks";
+import { ShiftMarks } from "./ShiftMarks";
 import { ReachMarks } from "./ReachMarks";
 
 interface GripDiagramProps {
@@ -22,22 +23,27 @@ interface GripDiagramProps {
   readonly growth?: number;
   /** Draws what silences each string and how far the fingers stand apart. */
   readonly explained?: Fingering;
+  /** Per string: marks what sounds so many semitones from before; null or 0 does not. */
+  readonly shifts?: readonly (number | null)[] | undefined;
 }
 
 const FEWEST_FRETS = 4;
 /** Height for the distances between fingers, in string pitches. */
 const REACH_ROOM = 0.9;
 
+/** Width for the shifts beside the strings, in string pitches. */
+const SHIFT_ROOM = 1.9;
+
 /** A grip close up: the few frets it needs, at their true proportions. */
 export function GripDiagram(props: GripDiagramProps) {
   const { neck, root, grip, labels, pitch, label, leftHanded, thickOnTop, growth } = props;
-  const { explained } = props;
+  const { explained, shifts } = props;
   const { first, last } = fretWindow(grip, neck.frets);
   const strings = neck.midi.length;
   const [left, top] = [pitch * 1.5, pitch * (0.75 + (explained ? REACH_ROOM : 0))];
   const boardWidth = pitch * 2 * (last - first + 1);
   const height = top + pitch * (strings - 1) + pitch * 1.5;
-  const width = left + boardWidth + pitch * 0.5;
+  const width = left + boardWidth + pitch * (shifts ? SHIFT_ROOM : 0.5);
   const startMm = wireMm(neck, 0, first - 1);
   const pxPerMm = boardWidth / (wireMm(neck, 0, last) - startMm);
   const turn = (x: number) => (leftHanded ? width - x : x);
@@ -110,6 +116,16 @@ export function GripDiagram(props: GripDiagramProps) {
         labels={labels}
         sizeAt={() => pitch * 0.46}
       />
+      {shifts && (
+        <ShiftMarks
+          shifts={shifts}
+          x={turn(left + boardWidth + pitch * 0.35)}
+          anchor={leftHanded ? "end" : "start"}
+          scale={scale}
+          fretting={grip.fingering.fretting}
+          size={pitch * 0.6}
+        />
+      )}
       {explained && (
         <>
           <DampingMarks

@@ -1,4 +1,4 @@
 export { GaugeAdviceView } from "./GaugeAdviceView";
 export { RetuneSheetView } from "./RetuneSheetView";
 export { checkText, pullText, tensionText, turnText, warningText } from "./retuneWords";
-export { useRetuneSheet } from "./useRetuneSheet";
+export { strung, useRetuneSheet } from "./useRetuneSheet";

@@ -1,3 +1,4 @@
+import { download } from "./download";
 import { standaloneSvg } from "./standaloneSvg";
 
 export const PICTURE_KINDS = ["svg", "png"] as const;
@@ -33,12 +34,4 @@ async function paint(svg: Blob, { width, height }: DOMRect | SVGRect): Promise<B
   } finally {
     URL.revokeObjectURL(address);
   }
-}
-
-function download(file: Blob, name: string): void {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(file);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href));
 }

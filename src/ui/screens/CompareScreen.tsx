@@ -1,101 +1,212 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { useCallback, useMemo, useState } from "react";
-import { ArrowLeftRight } from "lucide-react";
-import { suggestTuning } from "@/core/compare";
-import { nameTuning, retuneSteps } from "@/core/tuning";
-import { TuningColumn, verdict } from "@/ui/compare";
+import { useRouter } from "next/navigation";
+import { useState, type ReactNode } from "react";
+import { Plus, Save, Search, SlidersHorizontal } from "lucide-react";
+import { type WeighedChord } from "@/core/compare";
+import { noteText } from "@/core/pitch";
+import { HOLDS, MOST_COLUMNS, writeCompareAddress } from "@/formats/address";
+import {
+  ChordTable,
+  ColumnHead,
+  CompareBar,
+  figureGroups,
+  FiguresTable,
+  fitsDrawings,
+  PinFates,
+  ShapeBar,
+  ShapeSentences,
+  ShapeTable,
+  useColumns,
+  useCompareAnswers,
+  useComparison,
+  useHeldShape,
+  verdict,
+  type ColumnAnswer,
+} from "@/ui/compare";
 import { useShortcuts } from "@/ui/controls";
-import { ChordPicker, RootPicker, useRootShortcuts } from "@/ui/stack";
+import { useWidth } from "@/ui/neck";
 import { NoteText } from "@/ui/text";
-import { guitarFor, neckOf, useComputed, useWorkspace } from "@/ui/workspace";
-import { compute } from "@/worker/client";
+import { useNames, useWorkspace } from "@/ui/workspace";
+import { useAddress } from "./useAddress";
 
 const TuningDialog = dynamic(() =>
   import("@/ui/tunings/TuningDialog").then((part) => part.TuningDialog),
 );
+const WeightSliders = dynamic(() =>
+  import("@/ui/compare/WeightSliders").then((part) => part.WeightSliders),
+);
+const KeepPanel = dynamic(() => import("@/ui/compare/KeepPanel").then((part) => part.KeepPanel));
+const SearchPanel = dynamic(() =>
+  import("@/ui/compare/SearchPanel").then((part) => part.SearchPanel),
+);
+const ComparisonSheet = dynamic(() =>
+  import("@/ui/compare/ComparisonSheet").then((part) => part.ComparisonSheet),
+);
 
-const GRIPS_SHOWN = 5;
+const PANELS = ["weigh", "keep", "search"] as const;
+type Panel = (typeof PANELS)[number];
 
-/** The same chord in two tunings, side by side. */
+const PANEL_BUTTONS: Readonly<Record<Panel, readonly [name: string, icon: ReactNode]>> = {
+  weigh: ["Weigh", <SlidersHorizontal key="" size={18} aria-hidden="true" />],
+  keep: ["Keep", <Save key="" size={18} aria-hidden="true" />],
+  search: ["Find a tuning", <Search key="" size={18} aria-hidden="true" />],
+};
+
+/** Chords, pitches or a shape in several tunings, side by side; and the search for a better one. */
 export function CompareScreen() {
-  const { guitars, guitar, tuning, neck, root, choice, choose, chooseTuning, profile } =
-    useWorkspace();
-  const [changing, setChanging] = useState<"here" | "there" | null>(null);
-  const { stack, leastNotes, comparedMidi } = choice;
-  const other = useMemo(
-    () => (comparedMidi ? nameTuning(comparedMidi) : suggestTuning(tuning.midi, guitar.usualMidi)),
-    [comparedMidi, tuning, guitar],
-  );
-  const otherGuitar = guitarFor(guitars, guitar, other.midi.length) ?? guitar;
-  const otherNeck = useMemo(() => neckOf(otherGuitar, other.midi), [otherGuitar, other]);
-  const computed = useComputed(
-    useCallback(
-      () =>
-        compute().chordOnNecks([neck, otherNeck], root, { stack, leastNotes }, GRIPS_SHOWN, {
-          hand: profile,
-          school: profile.school,
-        }),
-      [neck, otherNeck, root, stack, leastNotes, profile],
-    ),
-  );
-  useShortcuts(useRootShortcuts());
+  const { pins, choose } = useWorkspace();
+  const { pitch } = useNames();
+  const router = useRouter();
+  const shown = useComparison();
+  const { comparison, columns, chords, problem, set } = shown;
+  const { hold } = comparison;
+  const answers = useCompareAnswers(shown);
+  const shapes = useHeldShape(shown, answers.columns);
+  const actions = useColumns(shown);
+  const [panel, setPanel] = useState<Panel | null>(null);
+  const [isPrinting, setIsPrinting] = useState(false);
+  const [frame, width] = useWidth(0);
+  const isCompact = !fitsDrawings(columns.length, width);
+  useAddress(writeCompareAddress(comparison));
+  const toggle = (each: Panel) => setPanel((open) => (open === each ? null : each));
+  useShortcuts({
+    w: () => toggle("weigh"),
+    k: () => toggle("keep"),
+    s: () => toggle("search"),
+    h: () => set({ hold: HOLDS[(HOLDS.indexOf(hold) + 1) % HOLDS.length] ?? hold }),
+  });
 
-  const swap = () => {
-    chooseTuning(other.midi);
-    choose({ comparedMidi: tuning.midi });
+  const showOnNeck = ({ column }: ColumnAnswer, { chord, grips: [best] }: WeighedChord) => {
+    const { tones } = chord;
+    choose({
+      guitarId: column.guitar.id,
+      tuningMidi: column.tuning.midi,
+      root: noteText(chord.root),
+      stack: tones.kind === "stack" ? tones.stack : tones.allowed,
+      leastNotes: tones.kind === "stack" ? null : tones.leastNotes,
+      chosen: best ? { fretting: best.grip.fretting, fingers: best.grip.best.fingers } : null,
+    });
+    router.push("/");
   };
-  const [here, there] = computed.value ?? [];
+
+  const showsGuitar = new Set(columns.map(({ guitar }) => guitar.id)).size > 1;
+  const heads = answers.columns.map((answer, place) => (
+    <ColumnHead
+      key={place}
+      answer={answer}
+      pitch={pitch}
+      isBest={place === answers.best && columns.length > 1}
+      showsGuitar={showsGuitar}
+      onChange={() => actions.change(place)}
+      onRemove={columns.length > 1 ? () => actions.remove(place) : null}
+    />
+  ));
   return (
-    <div className="space-y-5">
+    <div className="space-y-4">
       <h1 className="sr-only">Compare</h1>
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <RootPicker />
-        <button type="button" className="button ml-auto" onClick={swap}>
-          <ArrowLeftRight size={20} aria-hidden="true" />
-          Swap sides
-        </button>
-        <ChordPicker />
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-3">
+        <CompareBar shown={shown} />
+        <div className="ml-auto flex flex-wrap gap-2 pt-7">
+          {PANELS.map((each) => {
+            const [name, icon] = PANEL_BUTTONS[each];
+            return (
+              <button
+                key={each}
+                type="button"
+                aria-expanded={panel === each}
+                className={`button px-3 ${each === "search" ? "button-primary" : ""} ${panel === each ? "border-ink" : ""}`}
+                onClick={() => toggle(each)}
+              >
+                {icon}
+                {name}
+              </button>
+            );
+          })}
+        </div>
       </div>
-      {computed.failed && <p role="alert">This could not be worked out. Reload the page.</p>}
-      {here && there && (
-        <>
-          <p className="text-xl" aria-live="polite">
-            <NoteText>{verdict(here, there, tuning, other)}</NoteText>
-          </p>
-          <div className="grid gap-x-8 gap-y-6 md:grid-cols-2" aria-busy={!computed.isCurrent}>
-            <TuningColumn
-              tuning={tuning}
-              guitar={guitar}
-              neck={neck}
-              root={root}
-              chord={here}
-              steps={undefined}
-              onChange={() => setChanging("here")}
-            />
-            <TuningColumn
-              tuning={other}
-              guitar={otherGuitar}
-              neck={otherNeck}
-              root={root}
-              chord={there}
-              steps={retuneSteps(tuning.midi, other.midi)}
-              onChange={() => setChanging("there")}
-            />
-          </div>
-        </>
+      {panel === "weigh" && <WeightSliders shown={shown} />}
+      {panel === "keep" && (
+        <KeepPanel shown={shown} answers={answers} onSheet={() => setIsPrinting(true)} />
       )}
-      {changing && (
+      {panel === "search" && <SearchPanel shown={shown} pitch={pitch} />}
+      {answers.failed && <p role="alert">This could not be worked out. Reload the page.</p>}
+      {hold === "chord" && !problem && (
+        <p className="min-h-7 text-xl" aria-live="polite">
+          {answers.isCurrent && <NoteText>{verdict(answers.judged)}</NoteText>}
+        </p>
+      )}
+      {hold === "shape" && <ShapeSentences columns={columns} />}
+      {hold !== "chord" && answers.columns[0] && (
+        <ShapeBar
+          answer={answers.columns[0]}
+          shape={shapes.shape}
+          pins={pins}
+          onShape={(shape) => set({ shape })}
+        />
+      )}
+      <div
+        ref={frame}
+        className="min-h-96 overflow-x-auto pb-2"
+        tabIndex={0}
+        role="region"
+        aria-label="Comparison"
+        aria-busy={!answers.isCurrent}
+      >
+        {width > 0 && hold === "chord" && (
+          <ChordTable
+            chords={chords}
+            columns={answers.columns}
+            heads={heads}
+            isCompact={isCompact}
+            pitch={pitch}
+            onOpen={showOnNeck}
+          />
+        )}
+        {width > 0 && hold !== "chord" && (
+          <ShapeTable
+            hold={hold}
+            columns={columns}
+            shapes={shapes}
+            heads={heads}
+            isCompact={isCompact}
+            pitch={pitch}
+          />
+        )}
+      </div>
+      {columns.length < MOST_COLUMNS && (
+        <button
+          type="button"
+          className="button"
+          aria-haspopup="dialog"
+          onClick={() => actions.change(columns.length)}
+        >
+          <Plus size={18} aria-hidden="true" />
+          Add a tuning
+        </button>
+      )}
+      {hold === "shape" && <PinFates columns={columns} />}
+      {hold === "chord" && !problem && (
+        <FiguresTable
+          names={columns.map(({ tuning }) => tuning.name)}
+          groups={figureGroups(answers.columns, pitch)}
+        />
+      )}
+      {actions.changing !== null && (
         <TuningDialog
-          title={changing === "here" ? "You are in" : "Compare with"}
-          current={changing === "here" ? tuning.midi : other.midi}
-          onChoose={(midi) => {
-            if (changing === "here") chooseTuning(midi);
-            else choose({ comparedMidi: midi });
-            setChanging(null);
-          }}
-          onClose={() => setChanging(null)}
+          title={actions.changing < columns.length ? "Compare instead" : "Compare with"}
+          current={columns[actions.changing]?.tuning.midi ?? []}
+          onChoose={actions.take}
+          onClose={actions.stopChanging}
+        />
+      )}
+      {isPrinting && (
+        <ComparisonSheet
+          shown={shown}
+          answers={answers}
+          pitch={pitch}
+          onClose={() => setIsPrinting(false)}
         />
       )}
     </div>

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { writeAddress } from "@/formats/address";
 import { useMemo, useState } from "react";
 import { soundingMidi } from "@/core/fretting";
 import { type Fingering, type Grip } from "@/core/hand";
@@ -53,7 +54,7 @@ function Neck() {
   );
   // The neck is painted first; the list and the close-up may follow a frame later.
   const listed = useAfterPaint(answer);
-  useAddress(choice);
+  useAddress(writeAddress(choice));
 
   const take = useEvent((next: Grip | undefined, way: Fingering | undefined = next?.best) => {
     if (!way) return;

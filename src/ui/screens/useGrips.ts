@@ -104,7 +104,7 @@ function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
   const { neck, root, voicing, player } = map;
   return voicing.leastNotes === null
     ? compute().grips(neck, root, voicing, player, listing)
-    : computeFreely((api) => api.grips(neck, root, voicing, player, listing));
+    : computeFreely("grips", (api) => api.grips(neck, root, voicing, player, listing));
 }
 
 /** The grip the player chose; the first of the list where it is not there. */

@@ -8,7 +8,7 @@ interface Piece {
 
 /** A # or b right after a capital note, before no letter or a chord's suffix; or before a degree. */
 const SIGN =
-  /(?<=\b[A-G][#b]{0,1})([#b])(?=maj|m(?![a-z])|sus|dim|aug|[^a-z]|$)|(?<=^|[\s/(])([#b])(?=\d)/;
+  /(?<=\b[A-G][#b]{0,1})([#b])(?=maj|m(?![a-z])|sus|dim|aug|add|[^a-z]|$)|(?<=^|[\s/(\d])([#b])(?=\d)/;
 
 /** Cuts "C#5/Gb" into letters and real signs; "Abe" is only a word. */
 export function splitSigns(text: string): readonly Piece[] {

@@ -42,6 +42,7 @@ const names = (profile: Partial<Profile>, choice: Partial<Choice>) => {
       ownTunings: [],
       ownStacks: [],
       favourites: [],
+      comparisons: [],
       profile: { ...DEFAULT_PROFILE, ...profile },
     },
     choice: {

@@ -1,0 +1,128 @@
+import { readProgression } from "@/core/chart";
+import { HIGHEST_WEIGHT, TERMS, type Weights } from "@/core/compare";
+import { readFretting } from "@/core/fretting";
+import { type Midi } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { makeStack } from "@/core/stack";
+import { MAX_STRINGS } from "@/core/tuning";
+import { FIRST_COMPARISON, HOLDS, MOST_COLUMNS, type Comparison } from "./comparison";
+import { readTuningPart } from "./tuningPart";
+
+/** What an address says of a comparison. */
+export interface CompareAddress {
+  /** Its tunings, each with the number of a guitar where one is named. */
+  readonly tunings: readonly { readonly guitarId: number | null; readonly midi: readonly Midi[] }[];
+  readonly rest: Partial<Omit<Comparison, "columns">>;
+  /** What made no sense and was left out. */
+  readonly problems: readonly string[];
+}
+
+/** A comparison as the query of an address; what is as at first is left out. */
+export function writeCompareAddress(comparison: Comparison): string {
+  const { columns, chords, fiveStack, allAsFives, leastNotes, hold, shape } = comparison;
+  const { weights, minutesPerString } = comparison;
+  const first = FIRST_COMPARISON;
+  const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  const parts: readonly (readonly [name: string, text: string | null])[] = [
+    ["tunings", columns.map(({ midi }) => midi.join(",")).join(";")],
+    ["guitars", columns.map(({ guitarId }) => guitarId).join(";")],
+    ["chords", chords],
+    ["fives", isPlain(fiveStack, first.fiveStack) ? null : fiveStack.join(",")],
+    ["reduce", allAsFives ? "yes" : null],
+    ["least", leastNotes === first.leastNotes ? null : String(leastNotes)],
+    ["hold", hold === first.hold ? null : hold],
+    ["shape", shape && shape.map((fret) => fret ?? "x").join("-")],
+    [
+      "weigh",
+      isPlain(weights, first.weights) ? null : TERMS.map((term) => weights[term]).join(","),
+    ],
+    ["minutes", minutesPerString === first.minutesPerString ? null : String(minutesPerString)],
+  ];
+  const pairs = parts.flatMap(([name, text]) =>
+    text === null
+      ? []
+      : [`${name}=${encodeURIComponent(text).replace(/%2C|%3B/g, decodeURIComponent)}`],
+  );
+  return `?${pairs.join("&")}`;
+}
+
+type Rest = CompareAddress["rest"];
+
+const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
+  chords: (text) => {
+    const read = readProgression(text);
+    return read.ok ? success({ chords: text }) : read;
+  },
+  fives: (text) => {
+    const stack = makeStack(text.split(",").map(toNumber));
+    return stack.ok ? success({ fiveStack: stack.value }) : stack;
+  },
+  reduce: (text) =>
+    text === "yes" ? success({ allAsFives: true }) : failure("reduce", `'${text}': write yes`),
+  least: (text) => {
+    const leastNotes = toNumber(text);
+    return Number.isInteger(leastNotes) && leastNotes >= 2 && leastNotes <= MAX_STRINGS
+      ? success({ leastNotes })
+      : failure("least", `'${text}': write a whole number from 2 to ${MAX_STRINGS}`);
+  },
+  hold: (text) => {
+    const hold = HOLDS.find((each) => each === text);
+    return hold ? success({ hold }) : failure("hold", `'${text}': write ${HOLDS.join(", ")}`);
+  },
+  shape: (text) => {
+    const shape = readFretting(text, "shape");
+    return shape.ok ? success({ shape: shape.value }) : shape;
+  },
+  weigh: (text) => {
+    const values = text.split(",").map(toNumber);
+    const isFine = values.every((value) => value >= 0 && value <= HIGHEST_WEIGHT);
+    if (!isFine || values.length !== TERMS.length) {
+      const terms = TERMS.join(", ");
+      return failure("weigh", `'${text}': write ${terms} as numbers from 0 to ${HIGHEST_WEIGHT}`);
+    }
+    const weights = Object.fromEntries(TERMS.map((term, index) => [term, values[index]]));
+    return success({ weights: weights as unknown as Weights });
+  },
+  minutes: (text) => {
+    const minutesPerString = toNumber(text);
+    return minutesPerString >= 0 && minutesPerString <= MOST_MINUTES
+      ? success({ minutesPerString })
+      : failure("minutes", `'${text}': write minutes from 0 to ${MOST_MINUTES}`);
+  },
+};
+
+/** More for one string is no retuning on stage. */
+export const MOST_MINUTES = 10;
+
+/** Reads the query of a comparison's address. Names it does not know are left alone. */
+export function readCompareAddress(search: string): CompareAddress {
+  const query = new URLSearchParams(search);
+  const problems: string[] = [];
+  const tell = (name: string, message: string) => problems.push(`Address, ${name}: ${message}`);
+  const guitars = (query.get("guitars") ?? "").split(";").map(toNumber);
+  const texts = (query.get("tunings") ?? "").split(";").filter((text) => text.trim() !== "");
+  if (texts.length > MOST_COLUMNS) tell("tunings", `only the first ${MOST_COLUMNS} are shown`);
+  const tunings = texts.slice(0, MOST_COLUMNS).flatMap((text, index) => {
+    const midi = readTuningPart(text);
+    if (!midi.ok) {
+      tell("tunings", midi.problem.message);
+      return [];
+    }
+    const guitar = guitars[index] ?? NaN;
+    return [{ guitarId: Number.isInteger(guitar) ? guitar : null, midi: midi.value }];
+  });
+  let rest: Rest = {};
+  for (const [name, read] of Object.entries(READERS)) {
+    const text = query.get(name);
+    if (text === null) continue;
+    const result = read(text);
+    if (result.ok) rest = { ...rest, ...result.value };
+    else tell(name, result.problem.message);
+  }
+  return { tunings, rest, problems };
+}
+
+/** A number, or NaN, which no check lets pass. */
+function toNumber(text: string): number {
+  return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN;
+}

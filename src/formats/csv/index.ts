@@ -1,0 +1,1 @@
+export { compareCsv, type CsvColumn } from "./compareCsv";

@@ -1,0 +1,82 @@
+import { ArrowUpRight } from "lucide-react";
+import { type WeighedChord } from "@/core/compare";
+import { type Sound } from "@/core/sound";
+import { EffortBar, fingersText, FretText, GripDiagram, spokenFretting } from "@/ui/grip";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { type Column } from "./useComparison";
+
+interface ChordCellProps {
+  readonly column: Column;
+  readonly weighed: WeighedChord;
+  readonly sound: Sound | null;
+  readonly pitch: (midi: number) => string;
+  /** Only figures, where there is no room for a drawing. */
+  readonly isCompact: boolean;
+  /** Null on paper. */
+  readonly onOpen: (() => void) | null;
+}
+
+/** A chord's best grip in one tuning; opens on the neck. */
+export function ChordCell(props: ChordCellProps) {
+  const { column, weighed, sound, pitch, isCompact, onOpen } = props;
+  const { chord, grips } = weighed;
+  const best = grips[0]?.grip;
+  if (!best) {
+    return (
+      <p className="panel flex h-full min-h-14 items-center p-2.5 text-muted">cannot be played</p>
+    );
+  }
+  const { neck, guitar, tuning } = column;
+  const { effort, fingers, damping } = best.best;
+  const looks = "panel flex h-full w-full items-center gap-2.5 p-2 text-left";
+  const content = (
+    <>
+      {!isCompact && (
+        <span className="w-[46%] max-w-44 shrink-0">
+          <GripDiagram
+            neck={neck}
+            root={chord.root}
+            grip={{ fingering: best.best, tones: best.tones }}
+            labels="finger"
+            leftHanded={guitar.leftHanded}
+            growth={1.5}
+            pitch={neck.midi.length > 7 ? 14 : 17}
+            label={`${spokenNotes(best.name)} close up`}
+          />
+        </span>
+      )}
+      <span className="block min-w-0 flex-1 space-y-0.5 text-[16px]">
+        <FretText fretting={best.fretting} />
+        <EffortBar effort={effort} />
+        {!isCompact && (
+          <>
+            <span className="figures block text-[15px] text-muted">
+              {fingers.some((finger) => finger !== 0) ? `fingers ${fingersText(fingers)}` : "open"}
+              {damping.strumSafe ? ", strum-safe" : ""}
+            </span>
+            <span className="figures block text-[15px] text-muted">
+              <NoteText>{best.midi.map(pitch).join(" ")}</NoteText>
+              {sound && `, rough ${sound.roughness.gain.toFixed(1)}×`}
+            </span>
+          </>
+        )}
+      </span>
+    </>
+  );
+  if (!onOpen) return <div className={looks}>{content}</div>;
+  return (
+    <button
+      type="button"
+      aria-label={`${spokenNotes(chord.name)} in ${spokenNotes(tuning.name)}, ${spokenFretting(best.fretting)}, effort ${effort.toFixed(1)}: show it on the neck`}
+      className={`${looks} group relative hover:border-ink`}
+      onClick={onOpen}
+    >
+      {content}
+      <ArrowUpRight
+        size={16}
+        aria-hidden="true"
+        className="absolute top-1.5 right-1.5 text-muted opacity-0 group-hover:opacity-100 group-focus-visible:opacity-100"
+      />
+    </button>
+  );
+}

@@ -1,0 +1,97 @@
+import { useRef } from "react";
+import { Dialog, DialogPanel } from "@headlessui/react";
+import { Image as ImageIcon, Printer, X } from "lucide-react";
+import { fileName, saveElement } from "@/ui/save";
+import { NoteText } from "@/ui/text";
+import { useWorkspace } from "@/ui/workspace";
+import { ChordTable } from "./ChordTable";
+import { ColumnHead } from "./ColumnHead";
+import { figureGroups } from "./figures";
+import { FiguresTable } from "./FiguresTable";
+import { type CompareAnswers } from "./useCompareAnswers";
+import { type ShownComparison } from "./useComparison";
+import { verdict } from "./verdict";
+
+interface ComparisonSheetProps {
+  readonly shown: ShownComparison;
+  readonly answers: CompareAnswers;
+  readonly pitch: (midi: number) => string;
+  readonly onClose: () => void;
+}
+
+const MOST_WITH_DRAWINGS = 4;
+
+/** A comparison for paper, dark on white; or saved as a picture. */
+export function ComparisonSheet({ shown, answers, pitch, onClose }: ComparisonSheetProps) {
+  const { tell } = useWorkspace();
+  const sheet = useRef<HTMLDivElement>(null);
+  const { columns, best, judged } = answers;
+  const isCompact = columns.length > MOST_WITH_DRAWINGS;
+  const names = columns.map(({ column }) => column.tuning.name);
+  const save = async () => {
+    if (!sheet.current) return;
+    try {
+      await saveElement(sheet.current, fileName(shown.comparison.chords, "in", ...names));
+    } catch (error) {
+      console.warn(error);
+      tell({ text: "The comparison could not be saved as a picture." });
+    }
+  };
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      aria-label="Comparison to print"
+      className="print-sheet fixed inset-0 z-30 overflow-auto p-6"
+    >
+      <DialogPanel className="mx-auto max-w-5xl space-y-4">
+        <div className="flex flex-wrap gap-2 print:hidden">
+          <button
+            type="button"
+            autoFocus
+            className="button button-primary"
+            onClick={() => window.print()}
+          >
+            <Printer size={18} aria-hidden="true" />
+            Print
+          </button>
+          <button type="button" className="button" onClick={() => void save()}>
+            <ImageIcon size={18} aria-hidden="true" />
+            Save as PNG
+          </button>
+          <button type="button" className="button" onClick={onClose}>
+            <X size={18} aria-hidden="true" />
+            Close
+          </button>
+        </div>
+        <div ref={sheet} className="space-y-4">
+          <h2 className="text-3xl font-bold">
+            <NoteText>{shown.comparison.chords}</NoteText>
+          </h2>
+          <p className="text-lg">
+            <NoteText>{verdict(judged)}</NoteText>
+          </p>
+          <ChordTable
+            chords={shown.chords}
+            columns={columns}
+            isCompact={isCompact}
+            pitch={pitch}
+            onOpen={null}
+            heads={columns.map((answer, place) => (
+              <ColumnHead
+                key={place}
+                answer={answer}
+                pitch={pitch}
+                isBest={place === best && columns.length > 1}
+                showsGuitar
+                onChange={null}
+                onRemove={null}
+              />
+            ))}
+          />
+          <FiguresTable names={names} groups={figureGroups(columns, pitch)} />
+        </div>
+      </DialogPanel>
+    </Dialog>
+  );
+}

@@ -1,0 +1,105 @@
+import { type PitchPlaces } from "@/core/compare";
+import { type Grip } from "@/core/hand";
+import { type Note } from "@/core/pitch";
+import { EffortBar, FretText, GripDiagram } from "@/ui/grip";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { type TranslatedGrips } from "@/worker/client";
+import { type Column } from "./useComparison";
+
+interface PitchCellProps {
+  readonly column: Column;
+  /** Null while it is worked out. */
+  readonly root: Note | null;
+  readonly found: TranslatedGrips | null;
+  readonly pitch: (midi: number) => string;
+}
+
+/** Where the pitches of a shape went: the ways to hold them, what is lost, and every place of each note. */
+export function PitchCell({ column, root, found, pitch }: PitchCellProps) {
+  if (!found || !root) return <p className="panel h-full p-2.5 text-muted">…</p>;
+  const { lost, ways, playable, grips, instead, places } = found;
+  const strings = column.neck.midi.length;
+  return (
+    <div className="panel h-full space-y-2 p-2.5">
+      <p className="text-[16px] font-medium">{countText(found)}</p>
+      {lost.length > 0 && (
+        <p className="text-[16px]">
+          <NoteText>{lostText(places, pitch)}</NoteText>
+        </p>
+      )}
+      {lost.length === 0 && ways > 0 && playable === 0 && (
+        <p className="text-[15px] text-muted">This hand holds none of them.</p>
+      )}
+      {[...grips, ...instead].map((grip) => (
+        <GripLine key={grip.fretting.join()} column={column} root={root} grip={grip} />
+      ))}
+      <details className="text-[15px]">
+        <summary className="min-h-8 cursor-pointer text-muted">Where each note is</summary>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-3">
+          {places.map(({ midi, positions }) => (
+            <div key={midi} className="contents">
+              <dt className="figures font-semibold">
+                <NoteText>{pitch(midi)}</NoteText>
+              </dt>
+              <dd className="figures">
+                {positions.length > 0
+                  ? positions
+                      .map(({ string, fret }) => `string ${strings - string} at ${fret}`)
+                      .join(", ")
+                  : "nowhere"}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </details>
+    </div>
+  );
+}
+
+function countText({ ways, playable, lost }: TranslatedGrips): string {
+  if (lost.length > 0) return "Not all of it is there";
+  if (ways === 0) return "Its notes are there, but not at the same time";
+  const sound = ways === 1 ? "1 way sounds" : `${ways} ways sound`;
+  return `${sound} exactly the same, ${playable} in reach`;
+}
+
+function lostText(places: readonly PitchPlaces[], pitch: (midi: number) => string): string {
+  return places
+    .filter(({ positions }) => positions.length === 0)
+    .map(({ midi, octave }) =>
+      octave === null
+        ? `${pitch(midi)} is lost.`
+        : `${pitch(midi)} is lost; the nearest octave is ${pitch(octave)}.`,
+    )
+    .join(" ");
+}
+
+interface GripLineProps {
+  readonly column: Column;
+  readonly root: Note;
+  readonly grip: Grip;
+}
+
+function GripLine({ column, root, grip }: GripLineProps) {
+  const { neck, guitar } = column;
+  return (
+    <div className="flex items-center gap-2.5">
+      <div className="w-[46%] max-w-44 shrink-0">
+        <GripDiagram
+          neck={neck}
+          root={root}
+          grip={{ fingering: grip.best, tones: grip.tones }}
+          labels="note"
+          leftHanded={guitar.leftHanded}
+          growth={1.5}
+          pitch={neck.midi.length > 7 ? 14 : 17}
+          label={`${spokenNotes(grip.name)} close up`}
+        />
+      </div>
+      <div className="min-w-0 flex-1 space-y-0.5 text-[16px]">
+        <FretText fretting={grip.fretting} />
+        <EffortBar effort={grip.best.effort} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,135 @@
+import { type SearchLimits } from "@/core/compare";
+import { type Midi } from "@/core/pitch";
+import { ChoiceButton } from "@/ui/controls";
+
+/** What a player may ask of a search; `isSafe` stands for the tension limits of the rig. */
+export interface AskedLimits extends Omit<SearchLimits, "tension"> {
+  readonly isSafe: boolean;
+  readonly withCatalogue: boolean;
+}
+
+interface SearchLimitsFieldsProps {
+  readonly from: readonly Midi[];
+  readonly limits: AskedLimits;
+  readonly pitch: (midi: number) => string;
+  readonly onLimits: (limits: AskedLimits) => void;
+}
+
+const MOST_SEMITONES = 7;
+/** Semitones below the lowest string that may be asked as the lowest note. */
+const DEEPEST = 7;
+
+/** How far a search goes. */
+export function SearchLimitsFields({ from, limits, pitch, onLimits }: SearchLimitsFieldsProps) {
+  const set = (part: Partial<AskedLimits>) => onLimits({ ...limits, ...part });
+  const all = from.map((_, string) => string);
+  const movable = limits.movable ?? all;
+  const toggle = (string: number) => {
+    const next = all.filter((each) => movable.includes(each) !== (each === string));
+    set({ movable: next.length === all.length ? null : next });
+  };
+  const lowest = Math.min(...from);
+  return (
+    <>
+      <Numbers
+        label="Down by up to"
+        value={limits.down}
+        values={range(0, MOST_SEMITONES)}
+        text={semitonesText}
+        onChange={(down) => set({ down })}
+      />
+      <Numbers
+        label="Up by up to"
+        value={limits.up}
+        values={range(0, MOST_SEMITONES)}
+        text={semitonesText}
+        onChange={(up) => set({ up })}
+      />
+      <Numbers
+        label="Strings turned, at most"
+        value={limits.mostTurned ?? from.length}
+        values={range(1, from.length)}
+        text={(count) => (count === from.length ? "all" : String(count))}
+        onChange={(count) => set({ mostTurned: count === from.length ? null : count })}
+      />
+      <Numbers
+        label="Lowest string, at least"
+        value={limits.lowest ?? 0}
+        values={[0, ...range(lowest - DEEPEST, lowest)]}
+        text={(midi) =>
+          midi === 0
+            ? "any"
+            : pitch(midi)
+                .replace("#", "♯")
+                .replace(/b(?=\d)/, "♭")
+        }
+        onChange={(midi) => set({ lowest: midi === 0 ? null : midi })}
+      />
+      <div role="group" aria-label="Strings that may move">
+        <span className="field-label">Strings that may move</span>
+        <div className="flex gap-0.5">
+          {all.map((string) => (
+            <ChoiceButton
+              key={string}
+              pressed={movable.includes(string)}
+              label={`String ${from.length - string} may move`}
+              onPress={() => toggle(string)}
+              className="figures min-w-10"
+            >
+              {from.length - string}
+            </ChoiceButton>
+          ))}
+        </div>
+      </div>
+      <ChoiceButton
+        pressed={limits.isSafe}
+        onPress={() => set({ isSafe: !limits.isSafe })}
+        className="px-3"
+      >
+        Only safe tension
+      </ChoiceButton>
+      <ChoiceButton
+        pressed={limits.withCatalogue}
+        onPress={() => set({ withCatalogue: !limits.withCatalogue })}
+        className="px-3"
+      >
+        Known tunings too
+      </ChoiceButton>
+    </>
+  );
+}
+
+interface NumbersProps {
+  readonly label: string;
+  readonly value: number;
+  readonly values: readonly number[];
+  readonly text: (value: number) => string;
+  readonly onChange: (value: number) => void;
+}
+
+function Numbers({ label, value, values, text, onChange }: NumbersProps) {
+  return (
+    <label>
+      <span className="field-label">{label}</span>
+      <select
+        className="field"
+        value={value}
+        onChange={({ target }) => onChange(Number(target.value))}
+      >
+        {values.map((each) => (
+          <option key={each} value={each}>
+            {text(each)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function range(low: number, high: number): readonly number[] {
+  return Array.from({ length: high - low + 1 }, (_, index) => low + index);
+}
+
+function semitonesText(count: number): string {
+  return count === 0 ? "not at all" : count === 1 ? "1 half step" : `${count} half steps`;
+}

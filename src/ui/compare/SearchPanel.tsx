@@ -1,0 +1,154 @@
+import { useMemo, useState } from "react";
+import { Search, Square } from "lucide-react";
+import { makeSearchSpace, MOST_FOUND, NO_LIMITS, type SearchQuestion } from "@/core/compare";
+import { nameTuning, TUNINGS } from "@/core/tuning";
+import { MOST_COLUMNS } from "@/formats/address";
+import { strung } from "@/ui/retune";
+import { NoteText } from "@/ui/text";
+import { neckOf, useWorkspace } from "@/ui/workspace";
+import { SearchLimitsFields, type AskedLimits } from "./SearchLimitsFields";
+import { SearchResults } from "./SearchResults";
+import { type ShownComparison } from "./useComparison";
+import { useTuningSearch, type SearchState } from "./useTuningSearch";
+
+interface SearchPanelProps {
+  readonly shown: ShownComparison;
+  readonly pitch: (midi: number) => string;
+}
+
+const FIRST_LIMITS: AskedLimits = { ...NO_LIMITS, isSafe: true, withCatalogue: true };
+
+/** Finds the tunings that serve the chords best, from what a guitar hangs in now. */
+export function SearchPanel({ shown, pitch }: SearchPanelProps) {
+  const { guitars, favourites, ownTunings, profile } = useWorkspace();
+  const { comparison, columns, chords, sequence, set } = shown;
+  const [guitarId, setGuitarId] = useState<number | null>(null);
+  const [limits, setLimits] = useState(FIRST_LIMITS);
+  const { state, question: asked, start, cancel } = useTuningSearch();
+  const guitar = guitars.find(({ id }) => id === guitarId) ?? columns[0]?.guitar ?? guitars[0];
+  const from = guitar.tunedMidi;
+  const { weights } = comparison;
+
+  const space = useMemo(() => {
+    const { isSafe, withCatalogue, ...rest } = limits;
+    const tension = isSafe ? { guitar: strung(guitar), limits: profile.limits } : null;
+    const known = [...TUNINGS, ...ownTunings].map(({ midi }) => midi);
+    const others = withCatalogue ? [...favourites, ...known] : [];
+    return makeSearchSpace(from, { ...rest, tension }, others);
+  }, [limits, guitar, from, favourites, ownTunings, profile.limits]);
+  const question = useMemo((): SearchQuestion | null => {
+    if (!space.ok || chords.length === 0) return null;
+    const player = { hand: profile, school: profile.school };
+    const neck = neckOf(guitar, from);
+    return { neck, player, chords, weights, space: space.value, most: MOST_FOUND };
+  }, [space, chords, profile, guitar, from, weights]);
+
+  return (
+    <section aria-labelledby="search-title" className="panel space-y-3 p-3">
+      <h2 id="search-title" className="text-lg font-semibold">
+        <NoteText>{`The best tunings for ${chordList(chords)}, from ${nameTuning(from).name}`}</NoteText>
+      </h2>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
+        <label>
+          <span className="field-label">On</span>
+          <select
+            className="field"
+            value={guitar.id}
+            onChange={({ target }) => {
+              setGuitarId(Number(target.value));
+              setLimits(FIRST_LIMITS);
+            }}
+          >
+            {guitars.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <SearchLimitsFields from={from} limits={limits} pitch={pitch} onLimits={setLimits} />
+        {state.kind === "running" ? (
+          <button type="button" className="button" onClick={cancel}>
+            <Square size={18} aria-hidden="true" />
+            Stop
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="button button-primary"
+            disabled={!question}
+            onClick={() => question && start(question, sequence)}
+          >
+            <Search size={18} aria-hidden="true" />
+            {space.ok ? `Search ${space.value.size.toLocaleString("en")} tunings` : "Search"}
+          </button>
+        )}
+      </div>
+      {!space.ok && (
+        <p role="alert" className="text-warning">
+          {space.problem.message}.
+        </p>
+      )}
+      <SearchProgressLine state={state} />
+      {asked && (
+        <SearchResults
+          state={state}
+          question={asked}
+          guitar={guitar}
+          isStale={state.kind === "done" && asked !== question}
+          onAdd={
+            columns.length < MOST_COLUMNS
+              ? (midi) => set({ columns: [...comparison.columns, { guitarId: guitar.id, midi }] })
+              : null
+          }
+          shownTunings={columns.map(({ tuning }) => tuning.midi)}
+        />
+      )}
+    </section>
+  );
+}
+
+function chordList(chords: SearchQuestion["chords"]): string {
+  return chords.map(({ chord }) => chord.name).join(" ") || "no chord";
+}
+
+function SearchProgressLine({ state }: { readonly state: SearchState }) {
+  if (state.kind === "failed") {
+    return <p role="alert">The search could not be finished. Reload the page.</p>;
+  }
+  if (state.kind === "done") {
+    return (
+      <p role="status" className="figures text-muted">{`Done in ${secondsText(state.ms)}.`}</p>
+    );
+  }
+  if (state.kind === "idle") return null;
+  const percent = Math.floor(100 * (state.report?.share ?? 0));
+  return (
+    <div className="flex items-center gap-3">
+      <div
+        role="progressbar"
+        aria-label="Search"
+        aria-valuenow={percent}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        className="h-2.5 min-w-40 flex-1 rounded-full bg-line"
+      >
+        <div className="h-full rounded-full bg-inverse" style={{ width: `${percent}%` }} />
+      </div>
+      <p className="figures text-muted">{progressText(state, percent)}</p>
+    </div>
+  );
+}
+
+function progressText(
+  { report }: Extract<SearchState, { kind: "running" }>,
+  percent: number,
+): string {
+  if (!report) return "Starting";
+  const left = report.msLeft === null ? "" : `, about ${secondsText(report.msLeft)} left`;
+  return `${percent} %${left}; ${report.open.toLocaleString("en")} tunings still in`;
+}
+
+function secondsText(ms: number): string {
+  return ms < 9950 ? `${(ms / 1000).toFixed(1)} s` : `${Math.round(ms / 1000)} s`;
+}

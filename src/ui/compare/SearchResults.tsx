@@ -1,0 +1,132 @@
+import { Check, Plus } from "lucide-react";
+import { type FoundTuning, type ScoredTuning, type SearchQuestion } from "@/core/compare";
+import { type Midi } from "@/core/pitch";
+import { nameTuning, retuneSteps, samePitches } from "@/core/tuning";
+import { type Guitar } from "@/server/types";
+import { FretText } from "@/ui/grip";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { retuneText } from "./retuneText";
+import { type SearchState } from "./useTuningSearch";
+
+interface SearchResultsProps {
+  readonly state: SearchState;
+  readonly question: SearchQuestion;
+  readonly guitar: Guitar;
+  /** What was asked is no longer what stands above. */
+  readonly isStale: boolean;
+  /** Null where no column is free. */
+  readonly onAdd: ((midi: readonly Midi[]) => void) | null;
+  readonly shownTunings: readonly (readonly Midi[])[];
+}
+
+/** The best tunings, as far as they are found. */
+export function SearchResults(props: SearchResultsProps) {
+  const { state, question, guitar, isStale, onAdd, shownTunings } = props;
+  const found = foundIn(state);
+  if (!found) return null;
+  if (found.length === 0) {
+    return state.kind === "done" ? <p>No tuning within these limits can play it all.</p> : null;
+  }
+  const routes = state.kind === "done" ? state.routes : null;
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Best tunings">
+      {isStale && (
+        <p className="mb-1 text-muted">Something has changed since; search again to follow it.</p>
+      )}
+      <table className={`w-full border-collapse text-[16px] ${isStale ? "opacity-70" : ""}`}>
+        <thead>
+          <tr className="border-b border-ink text-left">
+            <Head>Place</Head>
+            <Head>Tuning</Head>
+            <Head>Score</Head>
+            <Head>Travel</Head>
+            <Head>Retune</Head>
+            <Head>Best grips</Head>
+            <Head>
+              <span className="sr-only">Compare</span>
+            </Head>
+          </tr>
+        </thead>
+        <tbody>
+          {found.map((tuning, place) => {
+            const { midi, score } = tuning;
+            const { name } = nameTuning(midi);
+            const isShown = shownTunings.some((other) => samePitches(other, midi));
+            const steps = retuneSteps(guitar.tunedMidi, midi) ?? [];
+            return (
+              <tr key={midi.join()} className="border-b border-line align-middle">
+                <td className="figures p-1.5">{place + 1}</td>
+                <th scope="row" className="p-1.5 text-left font-semibold whitespace-nowrap">
+                  <NoteText>{name}</NoteText>
+                </th>
+                <td className="figures p-1.5 font-semibold">{score.toFixed(1)}</td>
+                <td className="figures p-1.5 whitespace-nowrap">
+                  {routes ? `${Math.round(routes[place]?.travelMm ?? 0)} mm` : "…"}
+                </td>
+                <td className="p-1.5 text-[15px] text-muted">{retuneText(steps, midi.length)}</td>
+                <td className="p-1.5 text-[15px]">
+                  {tuning.grips ? <Grips grips={tuning.grips} question={question} /> : "…"}
+                </td>
+                <td className="p-1">
+                  <button
+                    type="button"
+                    className="button px-2.5"
+                    disabled={isShown || !onAdd}
+                    aria-label={
+                      isShown
+                        ? `${spokenNotes(name)} is compared`
+                        : `Compare ${spokenNotes(name)} too`
+                    }
+                    onClick={() => onAdd?.(midi)}
+                  >
+                    {isShown ? (
+                      <Check size={18} aria-hidden="true" />
+                    ) : (
+                      <Plus size={18} aria-hidden="true" />
+                    )}
+                  </button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Head({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <th scope="col" className="p-1.5 font-normal text-muted">
+      {children}
+    </th>
+  );
+}
+
+/** A tuning of the list; its grips are told once the search is done. */
+type Found = ScoredTuning & Partial<Pick<FoundTuning, "grips">>;
+
+function foundIn(state: SearchState): readonly Found[] | null {
+  if (state.kind === "done") return state.found;
+  return state.kind === "running" ? (state.report?.best ?? null) : null;
+}
+
+interface GripsProps {
+  readonly grips: FoundTuning["grips"];
+  readonly question: SearchQuestion;
+}
+
+function Grips({ grips, question }: GripsProps) {
+  return (
+    <span className="flex flex-wrap gap-x-3">
+      {grips.map(({ fretting }, index) => (
+        <span key={index} className="whitespace-nowrap">
+          <span className="mr-1 text-muted">
+            <NoteText>{question.chords[index]?.chord.name ?? ""}</NoteText>
+          </span>
+          <FretText fretting={fretting} />
+        </span>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,43 @@
+import { type ReactNode } from "react";
+import { CompareGrid } from "./CompareGrid";
+import { PitchCell } from "./PitchCell";
+import { ShapeCell } from "./ShapeCell";
+import { type Column } from "./useComparison";
+import { type ShapeAnswers } from "./useHeldShape";
+
+interface ShapeTableProps {
+  readonly hold: "pitches" | "shape";
+  readonly columns: readonly Column[];
+  readonly shapes: ShapeAnswers;
+  readonly heads: readonly ReactNode[];
+  readonly isCompact: boolean;
+  readonly pitch: (midi: number) => string;
+}
+
+/** A shape in the first tuning, and what becomes of it, or of its pitches, in the others. */
+export function ShapeTable({ hold, columns, shapes, heads, isCompact, pitch }: ShapeTableProps) {
+  const root = shapes.readings[0]?.root ?? null;
+  const cells = columns.map((column, place) =>
+    hold === "shape" || place === 0 ? (
+      <ShapeCell
+        key={place}
+        column={column}
+        held={shapes.held[place] ?? null}
+        reading={shapes.readings[place] ?? null}
+        pitch={pitch}
+        isFirst={place === 0}
+      />
+    ) : (
+      <PitchCell
+        key={place}
+        column={column}
+        root={root}
+        found={shapes.pitches[place] ?? null}
+        pitch={pitch}
+      />
+    ),
+  );
+  return (
+    <CompareGrid heads={heads} isCompact={isCompact} rows={[{ key: hold, name: "", cells }]} />
+  );
+}

@@ -1,0 +1,86 @@
+import { useCallback, useMemo, useState } from "react";
+import { countChords, readProgression, type Chord, type CountedChord } from "@/core/chart";
+import { suggestTuning } from "@/core/compare";
+import { type Neck } from "@/core/neck";
+import { nameTuning, type Tuning } from "@/core/tuning";
+import { FIRST_COMPARISON, type Comparison } from "@/formats/address";
+import { type Guitar } from "@/server/types";
+import { guitarFor, neckOf, useWorkspace } from "@/ui/workspace";
+
+/** A tuning to compare, on the guitar it is looked at on. */
+export interface Column {
+  readonly guitar: Guitar;
+  readonly tuning: Tuning;
+  readonly neck: Neck;
+}
+
+export interface ShownComparison {
+  readonly comparison: Comparison;
+  readonly columns: readonly Column[];
+  /** In the order they are played; empty where the text makes no sense. */
+  readonly sequence: readonly Chord[];
+  readonly chords: readonly CountedChord[];
+  /** Why the chords make no sense. */
+  readonly problem: string | null;
+  /** Changes a part, as one step that undo takes back. */
+  readonly set: (part: Partial<Comparison>) => void;
+  /** Shows a part at once, before it is set; for what changes with every key or pixel. */
+  readonly preview: (part: Partial<Comparison>) => void;
+  /** Sets what was shown. */
+  readonly commit: () => void;
+}
+
+/** What Compare shows: the last comparison, or the present chord and tuning beside another. */
+export function useComparison(): ShownComparison {
+  const { choice, choose, guitars, guitar, tuning, profile } = useWorkspace();
+  const { accidentals } = profile;
+  const [draft, setDraft] = useState<Partial<Comparison>>({});
+  const base = useMemo((): Comparison => {
+    if (choice.comparison) return choice.comparison;
+    const other = suggestTuning(tuning.midi, guitar.usualMidi);
+    return {
+      ...FIRST_COMPARISON,
+      columns: [tuning.midi, other.midi].map((midi) => ({ guitarId: guitar.id, midi })),
+      chords: `${choice.root}5`,
+      ...(choice.leastNotes === null ? { fiveStack: choice.stack } : {}),
+    };
+  }, [choice, guitar, tuning]);
+  const comparison = useMemo(() => ({ ...base, ...draft }), [base, draft]);
+
+  const set = useCallback(
+    (part: Partial<Comparison>) => {
+      choose({ comparison: { ...comparison, ...part } });
+      setDraft({});
+    },
+    [choose, comparison],
+  );
+  const preview = useCallback(
+    (part: Partial<Comparison>) => setDraft((old) => ({ ...old, ...part })),
+    [],
+  );
+  const commit = useCallback(() => {
+    if (Object.keys(draft).length > 0) set({});
+  }, [draft, set]);
+
+  const { columns: tunings, chords: text, fiveStack, allAsFives, leastNotes } = comparison;
+  const columns = useMemo(
+    () =>
+      tunings.flatMap(({ guitarId, midi }): Column[] => {
+        // A guitar may have been deleted, or given other strings, since the comparison was made.
+        const named = guitars.find(({ id }) => id === guitarId) ?? guitar;
+        const on = guitarFor(guitars, named, midi.length);
+        return on
+          ? [{ guitar: on, tuning: nameTuning(midi, accidentals), neck: neckOf(on, midi) }]
+          : [];
+      }),
+    [tunings, guitars, guitar, accidentals],
+  );
+  const read = useMemo(
+    () => readProgression(text, { fiveStack, allAsFives, leastNotes }),
+    [text, fiveStack, allAsFives, leastNotes],
+  );
+  const sequence = useMemo(() => (read.ok ? read.value : []), [read]);
+  const chords = useMemo(() => countChords(sequence), [sequence]);
+  const problem = read.ok ? null : read.problem.message;
+  return { comparison, columns, sequence, chords, problem, set, preview, commit };
+}

@@ -1,0 +1,67 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { type ChordRoute, type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type Chord } from "@/core/chart";
+import { computeFreely, searchInWorker, type SearchReport } from "@/worker/client";
+
+export type SearchState =
+  | { readonly kind: "idle" }
+  | { readonly kind: "running"; readonly report: SearchReport | null }
+  | {
+      readonly kind: "done";
+      readonly found: readonly FoundTuning[];
+      readonly ms: number;
+      /** By tuning, once they are worked out; null where there is none. */
+      readonly routes: readonly (ChordRoute | null)[] | null;
+    }
+  | { readonly kind: "failed" };
+
+export interface TuningSearch {
+  readonly state: SearchState;
+  /** What was asked, so that an answer is told by the question it belongs to. */
+  readonly question: SearchQuestion | null;
+  readonly start: (question: SearchQuestion, sequence: readonly Chord[]) => void;
+  readonly cancel: () => void;
+}
+
+/** A search that runs in a worker of its own until it is done, cancelled, or the page is left. */
+export function useTuningSearch(): TuningSearch {
+  const [state, setState] = useState<SearchState>({ kind: "idle" });
+  const [question, setQuestion] = useState<SearchQuestion | null>(null);
+  const running = useRef<AbortController | null>(null);
+
+  const start = useCallback((asked: SearchQuestion, sequence: readonly Chord[]) => {
+    running.current?.abort();
+    const controller = new AbortController();
+    running.current = controller;
+    setQuestion(asked);
+    setState({ kind: "running", report: null });
+    const { neck, weights, player } = asked;
+    const began = performance.now();
+    const run = async () => {
+      const found = await searchInWorker(
+        asked,
+        (report) => {
+          if (!controller.signal.aborted) setState({ kind: "running", report });
+        },
+        controller.signal,
+      );
+      const ms = performance.now() - began;
+      setState({ kind: "done", found, ms, routes: null });
+      const necks = found.map(({ midi }) => ({ ...neck, midi }));
+      const routes = await computeFreely("found", (api) =>
+        api.routes(necks, sequence, weights, player),
+      );
+      if (!controller.signal.aborted) setState({ kind: "done", found, ms, routes });
+    };
+    run().catch((error: unknown) => {
+      console.error(error);
+      if (!controller.signal.aborted) setState({ kind: "failed" });
+    });
+  }, []);
+  const cancel = useCallback(() => {
+    running.current?.abort();
+    setState({ kind: "idle" });
+  }, []);
+  useEffect(() => () => running.current?.abort(), []);
+  return { state, question, start, cancel };
+}
