@@ -66,9 +66,30 @@ for (const colorScheme of ["light", "dark"] as const) {
       await expectNoViolations(page);
     });
 
-    test("Compare", async ({ page }) => {
+    test("Compare, its panels, its holds and its sheet", async ({ page }) => {
       await page.goto("/compare");
-      await expect(page.getByRole("listitem").first()).toBeVisible();
+      await expect(page.getByText(/serves best\. Beside/)).toBeVisible();
+      await expectNoViolations(page);
+      for (const panel of ["Weigh", "Save", "Find a tuning"]) {
+        await page.getByRole("button", { name: panel, exact: true }).click();
+        await expect(page.getByRole("button", { name: panel, exact: true })).toHaveAttribute(
+          "aria-expanded",
+          "true",
+        );
+        await expectNoViolations(page);
+      }
+      await page.getByRole("button", { name: /^Search \d/ }).click();
+      await expect(page.getByText(/^Done in/)).toBeVisible({ timeout: 60_000 });
+      await expectNoViolations(page);
+      for (const hold of ["Pitches", "Shape"]) {
+        await page.getByRole("button", { name: hold, exact: true }).click();
+        await expect(page.getByRole("textbox", { name: /Shape in/ })).toBeVisible();
+        await expectNoViolations(page);
+      }
+      await page.getByRole("button", { name: "Chord", exact: true }).click();
+      await page.getByRole("button", { name: "Save", exact: true }).click();
+      await page.getByRole("button", { name: "Print or save as PNG" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
       await expectNoViolations(page);
     });
 

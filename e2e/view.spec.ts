@@ -30,8 +30,8 @@ test("a page that is asked for comes, even while the address is still to be writ
   await openNeck(page);
   await page.keyboard.press("g");
   await page.getByRole("link", { name: "Compare" }).click();
-  await expect(page).toHaveURL(/\/compare$/);
-  await expect(page.getByRole("button", { name: "Swap sides" })).toBeVisible();
+  await expect(page).toHaveURL(/\/compare/);
+  await expect(page.getByRole("button", { name: "Find a tuning" })).toBeVisible();
 });
 
 test("what makes no sense in an address is said, and the rest still shown", async ({ page }) => {

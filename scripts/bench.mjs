@@ -1,4 +1,5 @@
 // npm run bench: times over the core, as medians and ratios within one run.
+// npm run bench -- search: the search for tunings, and how many times as fast as from scratch.
 // npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
 // npm run bench -- fit: fits the weights of the effort and judges them; --write keeps them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
@@ -7,7 +8,7 @@ import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BUNDLED = ["stack", "tuner", "fit"];
+const BUNDLED = ["stack", "search", "tuner", "fit"];
 const BROWSER = ["paint", "page"];
 const name = process.argv[2] ?? "stack";
 

@@ -1,6 +1,5 @@
 import { ArrowUpRight } from "lucide-react";
 import { type WeighedChord } from "@/core/compare";
-import { type Sound } from "@/core/sound";
 import { EffortBar, fingersText, FretText, GripDiagram, spokenFretting } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { type Column } from "./useComparison";
@@ -8,7 +7,6 @@ import { type Column } from "./useComparison";
 interface ChordCellProps {
   readonly column: Column;
   readonly weighed: WeighedChord;
-  readonly sound: Sound | null;
   readonly pitch: (midi: number) => string;
   /** Only figures, where there is no room for a drawing. */
   readonly isCompact: boolean;
@@ -18,7 +16,7 @@ interface ChordCellProps {
 
 /** A chord's best grip in one tuning; opens on the neck. */
 export function ChordCell(props: ChordCellProps) {
-  const { column, weighed, sound, pitch, isCompact, onOpen } = props;
+  const { column, weighed, pitch, isCompact, onOpen } = props;
   const { chord, grips } = weighed;
   const best = grips[0]?.grip;
   if (!best) {
@@ -52,11 +50,10 @@ export function ChordCell(props: ChordCellProps) {
           <>
             <span className="figures block text-[15px] text-muted">
               {fingers.some((finger) => finger !== 0) ? `fingers ${fingersText(fingers)}` : "open"}
-              {damping.strumSafe ? ", strum-safe" : ""}
+              {damping.strumSafe ? ", safe" : ""}
             </span>
             <span className="figures block text-[15px] text-muted">
               <NoteText>{best.midi.map(pitch).join(" ")}</NoteText>
-              {sound && `, rough ${sound.roughness.gain.toFixed(1)}×`}
             </span>
           </>
         )}

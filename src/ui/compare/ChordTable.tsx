@@ -29,7 +29,6 @@ export function ChordTable(props: ChordTableProps) {
           key={place}
           column={answer.column}
           weighed={weighed}
-          sound={answer.sounds?.[index] ?? null}
           pitch={pitch}
           isCompact={isCompact}
           onOpen={onOpen && (() => onOpen(answer, weighed))}

@@ -12,6 +12,8 @@ interface ColumnHeadProps {
   readonly isBest: boolean;
   /** Whether others stand beside it on other guitars. */
   readonly showsGuitar: boolean;
+  /** The sum of efforts stands under the name, where there is no room beside it. */
+  readonly isCompact: boolean;
   /** Null on paper. */
   readonly onChange: (() => void) | null;
   /** Null where it is the last one, and on paper. */
@@ -20,7 +22,7 @@ interface ColumnHeadProps {
 
 /** A tuning's name, what it takes to get there, and what all chords together ask of the hand. */
 export function ColumnHead(props: ColumnHeadProps) {
-  const { answer, pitch, isBest, showsGuitar, onChange, onRemove } = props;
+  const { answer, pitch, isBest, showsGuitar, isCompact, onChange, onRemove } = props;
   const { column, weighed, route } = answer;
   const { tuning, guitar, neck } = column;
   const totals = weighed?.totals;
@@ -43,7 +45,7 @@ export function ColumnHead(props: ColumnHeadProps) {
           )}
         </h2>
         <div className="flex items-center">
-          {totals && (
+          {totals && !isCompact && (
             <p className="figures text-right text-2xl leading-none font-bold">
               {totals.effort.toFixed(0)}
               <span className="block text-[15px] font-normal text-muted">effort</span>
@@ -61,6 +63,12 @@ export function ColumnHead(props: ColumnHeadProps) {
           )}
         </div>
       </div>
+      {totals && isCompact && (
+        <p className="figures text-xl leading-none font-bold">
+          {totals.effort.toFixed(0)}
+          <span className="ml-1.5 text-[15px] font-normal text-muted">effort</span>
+        </p>
+      )}
       <p className="figures text-[16px] font-semibold">
         <NoteText>{lettersOf(tuning, neck.midi, pitch)}</NoteText>
       </p>

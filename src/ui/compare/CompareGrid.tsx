@@ -6,7 +6,7 @@ interface CompareGridProps {
   readonly heads: readonly ReactNode[];
   readonly rows: readonly {
     readonly key: string;
-    /** What the row holds, "D5"; empty where it goes without saying. */
+    /** What the row holds: "D5". */
     readonly name: string;
     /** How often it is played. */
     readonly times?: number;
@@ -17,17 +17,17 @@ interface CompareGridProps {
 
 /** The narrowest that a column with drawings, or with figures only, may get, in px. */
 const COLUMN_PX = 236;
-const COMPACT_PX = 148;
+const COMPACT_PX = 136;
 
 /** Tunings side by side, a row for each chord; scrolls sideways where they do not fit. */
 export function CompareGrid({ heads, rows, isCompact }: CompareGridProps) {
   const least = isCompact ? COMPACT_PX : COLUMN_PX;
-  const template = `4.5rem repeat(${heads.length}, minmax(${least}px, 1fr))`;
+  const template = `${isCompact ? 3.5 : 4.5}rem repeat(${heads.length}, minmax(${least}px, 1fr))`;
   return (
     <div
       role="table"
       aria-label="Tunings side by side"
-      className="grid gap-x-3 gap-y-2"
+      className={`grid gap-y-2 ${isCompact ? "gap-x-2" : "gap-x-3"}`}
       style={{ gridTemplateColumns: template }}
     >
       <div role="row" className="contents">

@@ -84,6 +84,7 @@ export function ComparisonSheet({ shown, answers, pitch, onClose }: ComparisonSh
                 pitch={pitch}
                 isBest={place === best && columns.length > 1}
                 showsGuitar
+                isCompact={isCompact}
                 onChange={null}
                 onRemove={null}
               />

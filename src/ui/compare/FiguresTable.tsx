@@ -11,15 +11,15 @@ export function FiguresTable({ names, groups }: FiguresTableProps) {
   return (
     // Reached by keyboard, since it scrolls sideways where it is wider than the window.
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Figures">
-      <table className="w-full border-collapse text-[16px]">
+      <table className="w-full table-fixed border-collapse text-[16px]">
         <caption className="sr-only">Figures of each tuning</caption>
         <thead>
           <tr>
-            <th scope="col" className="min-w-40 p-1.5 text-left font-normal text-muted">
+            <th scope="col" className="w-56 p-1.5 text-left font-normal text-muted">
               In figures
             </th>
             {names.map((name, place) => (
-              <th key={place} scope="col" className="min-w-28 p-1.5 text-left font-semibold">
+              <th key={place} scope="col" className="w-36 p-1.5 text-left font-semibold">
                 <NoteText>{name}</NoteText>
               </th>
             ))}

@@ -22,7 +22,7 @@ export function PinFates({ columns }: { readonly columns: readonly Column[] }) {
       {pins.length === 0 ? (
         <p className="text-muted">Nothing is pinned yet. Pin grips on the Neck.</p>
       ) : (
-        <ul className="space-y-2">
+        <ul className="grid gap-2 md:grid-cols-2 xl:grid-cols-3">
           {pins.map((pin) => {
             const guitar = guitars.find(({ id }) => id === pin.guitarId);
             return guitar && <PinFate key={pin.id} pin={pin} guitar={guitar} columns={columns} />;

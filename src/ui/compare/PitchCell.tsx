@@ -14,11 +14,14 @@ interface PitchCellProps {
   readonly pitch: (midi: number) => string;
 }
 
+const SHOWN_AT_ONCE = 3;
+
 /** Where the pitches of a shape went: the ways to hold them, what is lost, and every place of each note. */
 export function PitchCell({ column, root, found, pitch }: PitchCellProps) {
   if (!found || !root) return <p className="panel h-full p-2.5 text-muted">…</p>;
   const { lost, ways, playable, grips, instead, places } = found;
   const strings = column.neck.midi.length;
+  const all = [...grips, ...instead];
   return (
     <div className="panel h-full space-y-2 p-2.5">
       <p className="text-[16px] font-medium">{countText(found)}</p>
@@ -30,9 +33,21 @@ export function PitchCell({ column, root, found, pitch }: PitchCellProps) {
       {lost.length === 0 && ways > 0 && playable === 0 && (
         <p className="text-[15px] text-muted">This hand holds none of them.</p>
       )}
-      {[...grips, ...instead].map((grip) => (
+      {all.slice(0, SHOWN_AT_ONCE).map((grip) => (
         <GripLine key={grip.fretting.join()} column={column} root={root} grip={grip} />
       ))}
+      {all.length > SHOWN_AT_ONCE && (
+        <details className="text-[15px]">
+          <summary className="min-h-8 cursor-pointer text-muted">
+            {`The other ${all.length - SHOWN_AT_ONCE}`}
+          </summary>
+          <div className="space-y-2">
+            {all.slice(SHOWN_AT_ONCE).map((grip) => (
+              <GripLine key={grip.fretting.join()} column={column} root={root} grip={grip} />
+            ))}
+          </div>
+        </details>
+      )}
       <details className="text-[15px]">
         <summary className="min-h-8 cursor-pointer text-muted">Where each note is</summary>
         <dl className="grid grid-cols-[auto_1fr] gap-x-3">

@@ -1,11 +1,12 @@
 import { Check, Plus } from "lucide-react";
 import { type FoundTuning, type ScoredTuning, type SearchQuestion } from "@/core/compare";
 import { type Midi } from "@/core/pitch";
-import { nameTuning, retuneSteps, samePitches } from "@/core/tuning";
+import { nameTuning, retuneSteps, samePitches, type RetuneStep } from "@/core/tuning";
 import { type Guitar } from "@/server/types";
 import { FretText } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
+import { stringsText } from "./words";
 import { type SearchState } from "./useTuningSearch";
 
 interface SearchResultsProps {
@@ -63,7 +64,10 @@ export function SearchResults(props: SearchResultsProps) {
                 <td className="figures p-1.5 whitespace-nowrap">
                   {routes ? `${Math.round(routes[place]?.travelMm ?? 0)} mm` : "…"}
                 </td>
-                <td className="p-1.5 text-[15px] text-muted">{retuneText(steps, midi.length)}</td>
+                <td className="p-1.5 text-[15px] text-muted">
+                  {retuneText(steps, midi.length)}
+                  {tuning.grips && idleText(steps, tuning.grips, midi.length)}
+                </td>
                 <td className="p-1.5 text-[15px]">
                   {tuning.grips ? <Grips grips={tuning.grips} question={question} /> : "…"}
                 </td>
@@ -93,6 +97,20 @@ export function SearchResults(props: SearchResultsProps) {
       </table>
     </div>
   );
+}
+
+/** Strings that are turned although no best grip sounds them. */
+function idleText(
+  steps: readonly RetuneStep[],
+  grips: FoundTuning["grips"],
+  strings: number,
+): string {
+  const idle = steps.filter(({ string }) =>
+    grips.every(({ fretting }) => typeof fretting[string] !== "number"),
+  );
+  if (idle.length === 0) return "";
+  const numbers = idle.map(({ string }) => strings - string);
+  return ` (${stringsText(numbers)} not played)`;
 }
 
 function Head({ children }: { readonly children: React.ReactNode }) {

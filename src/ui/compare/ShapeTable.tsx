@@ -16,7 +16,8 @@ interface ShapeTableProps {
 
 /** A shape in the first tuning, and what becomes of it, or of its pitches, in the others. */
 export function ShapeTable({ hold, columns, shapes, heads, isCompact, pitch }: ShapeTableProps) {
-  const root = shapes.readings[0]?.root ?? null;
+  const reading = shapes.readings[0] ?? null;
+  const root = reading?.root ?? null;
   const cells = columns.map((column, place) =>
     hold === "shape" || place === 0 ? (
       <ShapeCell
@@ -38,6 +39,10 @@ export function ShapeTable({ hold, columns, shapes, heads, isCompact, pitch }: S
     ),
   );
   return (
-    <CompareGrid heads={heads} isCompact={isCompact} rows={[{ key: hold, name: "", cells }]} />
+    <CompareGrid
+      heads={heads}
+      isCompact={isCompact}
+      rows={[{ key: hold, name: reading?.name ?? "Shape", cells }]}
+    />
   );
 }

@@ -19,7 +19,7 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
     <div
       role="group"
       aria-label="What counts"
-      className="panel flex flex-wrap items-end gap-x-6 gap-y-3 p-3"
+      className="panel flex flex-wrap items-start gap-x-5 gap-y-3 p-3"
     >
       {TERMS.map((term) => (
         <Slider
@@ -42,7 +42,11 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
         onMove={(value) => preview({ minutesPerString: value })}
         onDone={commit}
       />
-      <button type="button" className="button" onClick={() => set({ weights: DEFAULT_WEIGHTS })}>
+      <button
+        type="button"
+        className="button self-center px-3"
+        onClick={() => set({ weights: DEFAULT_WEIGHTS })}
+      >
         As at first
       </button>
     </div>
@@ -63,7 +67,7 @@ const STEP = 0.1;
 
 function Slider({ name, what, value, text, most, onMove, onDone }: SliderProps) {
   return (
-    <label className="w-44" title={what}>
+    <label className="w-40">
       <span className="flex justify-between">
         <span className="font-medium">{name}</span>
         <span className="figures text-muted">{text}</span>

@@ -19,7 +19,8 @@ export interface ShapeAnswers {
   readonly pitches: readonly (TranslatedGrips | null)[];
 }
 
-const MOST_SHOWN = 3;
+/** All that anyone looks through. */
+const MOST_SHOWN = 60;
 const NOTHING: readonly null[] = [];
 
 /** Reads the held shape in every column; the first chord's best grip where none was chosen. */

@@ -20,29 +20,21 @@ export function bestPlace(judged: readonly Judged[]): number {
   return least === Infinity ? -1 : scores.indexOf(least);
 }
 
-/** One line that says in numbers what the best tuning gives and costs, beside the one that is nearest. */
+/** One line that says in numbers what the best tuning gives and costs, beside the first of the others. */
 export function verdict(judged: readonly Judged[]): string {
-  const able = judged.filter(({ totals }) => totals !== null);
-  const best = judged[bestPlace(judged)];
-  if (!best?.totals) return "None of these tunings can play it all.";
+  const place = bestPlace(judged);
+  const best = judged[place];
+  if (!best?.totals || best.score === null) return "None of these tunings can play it all.";
   if (judged.length === 1) return `${best.name} alone: add a tuning to compare it with.`;
-  const others = able.filter((each) => each !== best);
-  const nearest = others.reduce<Judged | null>(
-    (near, each) => (near && near.turned <= each.turned ? near : each),
-    null,
-  );
-  if (!nearest?.totals) return `Only ${best.name} can play it all.`;
-  if (best.turned <= nearest.turned) {
-    const [second] = [...others].sort((a, b) => (a.score ?? 0) - (b.score ?? 0));
-    const behind = ((second?.score ?? 0) - (best.score ?? 0)).toFixed(1);
-    return `${best.name} serves this best with ${turnedText(best)}; ${second?.name} is ${behind} points behind.`;
-  }
+  const other = judged.find(({ totals }, index) => index !== place && totals !== null);
+  if (!other?.totals || other.score === null) return `Only ${best.name} can play it all.`;
   const gains = [
-    effortText(best.totals.effort, nearest.totals.effort),
-    lowestText(best.totals.lowest - nearest.totals.lowest),
-    fingersText(best, nearest),
+    effortText(best.totals.effort, other.totals.effort),
+    lowestText(best.totals.lowest - other.totals.lowest),
+    fingersText(best, other),
+    `${best.score.toFixed(1)} points against ${other.score.toFixed(1)}`,
   ].filter((text) => text !== null);
-  return `${best.name} beats ${nearest.name}: ${gains.join(", ")}; it costs ${turnedText(best)}, ${minutesText(best.minutes)}.`;
+  return `${best.name} serves best. Beside ${other.name}: ${gains.join(", ")}; ${costText(best)}.`;
 }
 
 function effortText(there: number, here: number): string {
@@ -64,7 +56,7 @@ function fingersText(there: Judged, here: Judged): string | null {
   return one === other ? null : `${one} of ${there.chords} with one finger instead of ${other}`;
 }
 
-function turnedText({ turned }: Judged): string {
+function costText({ turned, minutes }: Judged): string {
   if (turned === 0) return "nothing to retune";
-  return `${turned} ${turned === 1 ? "string" : "strings"} to retune`;
+  return `${turned} ${turned === 1 ? "string" : "strings"} to retune, ${minutesText(minutes)}`;
 }

@@ -52,7 +52,7 @@ describe("what a player of one tuning must know in another", () => {
     const fate = (fretting: (number | null)[], to: readonly number[]) =>
       fateText(shapeFate(fretting, STANDARD, to, 22));
     expect(fate([null, 3, 5, 5, null, null], DROP_D)).toBe("stays as it is");
-    expect(fate([3, 5, 5, null, null, null], DROP_D)).toBe("string 6 2 frets up");
+    expect(fate([3, 5, 5, null, null, null], DROP_D)).toBe("string 6: 2 frets up");
     expect(fate([0, 2, 2, null, null, null], STANDARD.with(0, 42))).toMatch(/is lost: string 6/);
   });
 });
@@ -95,15 +95,15 @@ describe("the verdict", () => {
 
   test("says in numbers what is gained and paid", () => {
     const line =
-      "Drop D beats Standard: 50 % less effort, its lowest note 2 half steps lower, 4 of 4 with one finger instead of 0; it costs 1 string to retune, ½ min.";
+      "Drop D serves best. Beside Standard: 50 % less effort, its lowest note 2 half steps lower, 4 of 4 with one finger instead of 0, 24.0 points against 40.0; 1 string to retune, ½ min.";
     expect(verdict([standard, dropped])).toBe(line);
     expect(verdict([dropped, none, standard])).toBe(line);
   });
 
   test("says where nothing is to be gained", () => {
-    const worse = judged("Open G", { totals: totals(60, 38, 0), score: 66, turned: 3 });
+    const worse = judged("Open G", { totals: totals(60, 40, 0), score: 66, turned: 3 });
     expect(verdict([standard, worse])).toBe(
-      "Standard serves this best with nothing to retune; Open G is 26.0 points behind.",
+      "Standard serves best. Beside Open G: 33 % less effort, 40.0 points against 66.0; nothing to retune.",
     );
   });
 

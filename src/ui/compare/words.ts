@@ -37,14 +37,14 @@ export function fateText(fate: ShapeFate): string {
     case "unchanged":
       return "stays as it is";
     case "moved":
-      return fate.moves.map(moveText).join(", ");
+      return fate.moves.map(moveText).join("; ");
     case "lost":
       return `is lost: ${stringsText(fate.strings)} cannot sound it`;
   }
 }
 
 function moveText({ strings, frets }: StringMove): string {
-  return `${stringsText(strings)} ${framed(frets)}`;
+  return `${stringsText(strings)}: ${framed(frets)}`;
 }
 
 function halfSteps(semitones: number): string {

@@ -1,4 +1,5 @@
 import { download } from "./download";
+import { embeddedFonts } from "./embeddedFonts";
 
 /** Px of the picture for each px of the page, so that it prints sharp. */
 const SCALE = 2;
@@ -10,6 +11,8 @@ export async function saveElement(element: HTMLElement, name: string): Promise<v
   const picture = await toBlob(element, {
     pixelRatio: SCALE,
     backgroundColor,
+    // The library's own search for fonts would need a base address, which the content policy forbids.
+    fontEmbedCSS: await embeddedFonts(/Barlow|Noto Music/),
     filter: (node) => !(node instanceof Element && node.hasAttribute("data-unsaved")),
   });
   if (!picture) throw new Error("no picture was painted");

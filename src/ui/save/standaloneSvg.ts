@@ -1,3 +1,5 @@
+import { embeddedFonts } from "./embeddedFonts";
+
 const SVG_NAMESPACE = "http://www.w3.org/2000/svg";
 
 /** What a picture needs in a page, but not outside of it. */
@@ -10,6 +12,8 @@ const PAGE_ATTRIBUTES = [
   "data-picture",
   "aria-pressed",
 ];
+/** The faces of figures and signs; a drawing has no other text. */
+const EMBEDDED = /Barlow Semi Condensed|Noto Music/;
 const PAINTS = ["fill", "stroke"];
 
 /**
@@ -33,7 +37,7 @@ export async function standaloneSvg(drawing: SVGSVGElement): Promise<string> {
   );
   copy.prepend(ground);
   const style = document.createElementNS(SVG_NAMESPACE, "style");
-  style.textContent = await embeddedFonts();
+  style.textContent = await embeddedFonts(EMBEDDED);
   copy.prepend(style);
   return new XMLSerializer().serializeToString(copy);
 }
@@ -65,42 +69,3 @@ function copyLooks(from: Element, to: Element): void {
 
 /** As the style sheet lifts a sharp or flat sign, as a share of its size. */
 const SIGN_RISE = 0.14 / 1.15;
-
-const EMBEDDED = /Barlow Semi Condensed|Noto Music/;
-
-/** The page's own faces for figures and signs as rules with the fonts inside. */
-async function embeddedFonts(): Promise<string> {
-  const rules = [...document.styleSheets]
-    .flatMap((sheet) => [...sheet.cssRules])
-    .filter((rule) => rule instanceof CSSFontFaceRule)
-    .filter(({ style }) => EMBEDDED.test(style.getPropertyValue("font-family")) && isNeeded(style));
-  const texts = await Promise.all(
-    rules.map(async (rule) => {
-      const address = /url\("?([^")]+\.woff2)"?\)/.exec(rule.style.getPropertyValue("src"))?.[1];
-      if (!address) return "";
-      const base = rule.parentStyleSheet?.href ?? location.href;
-      const data = await asDataUrl(new URL(address, base));
-      const [family, weight] = ["font-family", "font-weight"].map((name) =>
-        rule.style.getPropertyValue(name),
-      );
-      return `@font-face { font-family: ${family}; font-weight: ${weight}; src: url(${data}) format("woff2"); }`;
-    }),
-  );
-  return texts.join("\n");
-}
-
-/** Latin letters and musical signs; the other alphabets stay out. */
-function isNeeded(style: CSSStyleDeclaration): boolean {
-  const range = style.getPropertyValue("unicode-range");
-  return range === "" || /U\+0+-|U\+0-|U\+266|U\+26/i.test(range);
-}
-
-async function asDataUrl(address: URL): Promise<string> {
-  const blob = await (await fetch(address)).blob();
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.onerror = () => reject(new Error("a font could not be read"));
-    reader.readAsDataURL(blob);
-  });
-}

@@ -50,7 +50,7 @@ type Panel = (typeof PANELS)[number];
 
 const PANEL_BUTTONS: Readonly<Record<Panel, readonly [name: string, icon: ReactNode]>> = {
   weigh: ["Weigh", <SlidersHorizontal key="" size={18} aria-hidden="true" />],
-  keep: ["Keep", <Save key="" size={18} aria-hidden="true" />],
+  keep: ["Save", <Save key="" size={18} aria-hidden="true" />],
   search: ["Find a tuning", <Search key="" size={18} aria-hidden="true" />],
 };
 
@@ -99,6 +99,7 @@ export function CompareScreen() {
       pitch={pitch}
       isBest={place === answers.best && columns.length > 1}
       showsGuitar={showsGuitar}
+      isCompact={isCompact}
       onChange={() => actions.change(place)}
       onRemove={columns.length > 1 ? () => actions.remove(place) : null}
     />
@@ -108,7 +109,7 @@ export function CompareScreen() {
       <h1 className="sr-only">Compare</h1>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-3">
         <CompareBar shown={shown} />
-        <div className="ml-auto flex flex-wrap gap-2 pt-7">
+        <div className="ml-auto flex flex-wrap gap-2 sm:pt-7">
           {PANELS.map((each) => {
             const [name, icon] = PANEL_BUTTONS[each];
             return (
