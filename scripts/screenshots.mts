@@ -43,12 +43,6 @@ const PICTURES: readonly Picture[] = [
     prepare: (page) => page.getByRole("button", { name: "Next grip" }).waitFor(),
   },
   {
-    name: "neck-naturals",
-    path: "/?tuning=40,45,50,55,59,64&root=C&stack=0,7,12&map=naturals&frets=3-9",
-    dark: true,
-    prepare: (page) => page.keyboard.press("Escape"),
-  },
-  {
     name: "own-stacks",
     path: "/",
     prepare: async (page) => {
@@ -72,6 +66,21 @@ const PICTURES: readonly Picture[] = [
   { name: "neck-tablet", path: "/", width: 768, height: 1024, prepare: takeTuning("standard") },
   { name: "neck-phone", path: "/", width: 390, height: 844 },
   { name: "compare", path: "/compare" },
+  {
+    name: "compare-shape",
+    path: "/compare?tunings=standard;drop D;open G&chords=G5 C5 D5&hold=shape&shape=3-5-5-x-x-x",
+    prepare: (page) => page.getByText("String 6: G2 is now F2").waitFor(),
+  },
+  {
+    name: "compare-search",
+    path: "/compare",
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Find a tuning" }).click();
+      await page.getByRole("button", { name: "Only safe tension" }).click();
+      await page.getByRole("button", { name: /^Search \d/ }).click();
+      await page.getByText(/^Done in/).waitFor();
+    },
+  },
   {
     name: "tuning",
     path: "/",

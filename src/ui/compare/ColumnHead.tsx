@@ -1,5 +1,6 @@
 import { X } from "lucide-react";
 import { retuneSteps, type Tuning } from "@/core/tuning";
+import { type Guitar } from "@/server/types";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
 import { type ColumnAnswer } from "./useCompareAnswers";
@@ -12,6 +13,10 @@ interface ColumnHeadProps {
   readonly isBest: boolean;
   /** Whether others stand beside it on other guitars. */
   readonly showsGuitar: boolean;
+  /** The guitars that have its strings. */
+  readonly guitars: readonly Guitar[];
+  /** Null on paper. */
+  readonly onGuitar: ((guitar: Guitar) => void) | null;
   /** The sum of efforts stands under the name, where there is no room beside it. */
   readonly isCompact: boolean;
   /** Null on paper. */
@@ -23,6 +28,7 @@ interface ColumnHeadProps {
 /** A tuning's name, what it takes to get there, and what all chords together ask of the hand. */
 export function ColumnHead(props: ColumnHeadProps) {
   const { answer, pitch, isBest, showsGuitar, isCompact, onChange, onRemove } = props;
+  const { guitars, onGuitar } = props;
   const { column, weighed, route } = answer;
   const { tuning, guitar, neck } = column;
   const totals = weighed?.totals;
@@ -72,6 +78,23 @@ export function ColumnHead(props: ColumnHeadProps) {
       <p className="figures text-[16px] font-semibold">
         <NoteText>{lettersOf(tuning, neck.midi, pitch)}</NoteText>
       </p>
+      {onGuitar && guitars.length > 1 && (
+        <select
+          aria-label={`Guitar for ${spokenNotes(tuning.name)}`}
+          className="field my-1 max-w-full"
+          value={guitar.id}
+          onChange={({ target }) => {
+            const chosen = guitars.find(({ id }) => id === Number(target.value));
+            if (chosen) onGuitar(chosen);
+          }}
+        >
+          {guitars.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
       <p className="text-[15px] leading-snug text-muted">
         <NoteText>{costText(answer, showsGuitar ? `${guitar.name}: ` : "")}</NoteText>
       </p>

@@ -85,6 +85,8 @@ export function ComparisonSheet({ shown, answers, pitch, onClose }: ComparisonSh
                 isBest={place === best && columns.length > 1}
                 showsGuitar
                 isCompact={isCompact}
+                guitars={[]}
+                onGuitar={null}
                 onChange={null}
                 onRemove={null}
               />

@@ -79,6 +79,7 @@ export function figureGroups(
           "Changes of position",
           routed(({ shifts }) => String(shifts)),
         ),
+        row("Grips on the way", routed(gripsText)),
       ],
     },
     {
@@ -128,6 +129,15 @@ export function figureGroups(
     name,
     rows: rows.filter(({ texts }) => texts.some((text) => text !== "")),
   }));
+}
+
+/** Frets without spaces where each has one digit: "×355××", "10 10 10 × × ×". */
+function gripsText({ stops }: ChordRoute): string {
+  return stops
+    .map(({ fingering: { fretting } }) =>
+      fretting.map((fret) => fret ?? "×").join(fretting.some((fret) => (fret ?? 0) > 9) ? " " : ""),
+    )
+    .join(", ");
 }
 
 function impliedText({ sounds }: ColumnAnswer, pitch: (midi: number) => string): string {

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { type Midi } from "@/core/pitch";
+import { type Guitar } from "@/server/types";
 import { guitarFor, useWorkspace } from "@/ui/workspace";
 import { type ShownComparison } from "./useComparison";
 
@@ -11,6 +12,8 @@ export interface ColumnActions {
   /** Puts a tuning in the place that is being changed. */
   readonly take: (midi: readonly Midi[]) => void;
   readonly remove: (place: number) => void;
+  /** Looks at a tuning on another guitar. */
+  readonly moveTo: (place: number, guitar: Guitar) => void;
 }
 
 /** Puts tunings beside one another, and takes them away. */
@@ -39,5 +42,9 @@ export function useColumns({ comparison, columns, set }: ShownComparison): Colum
     stopChanging: () => setChanging(null),
     take,
     remove: (place) => set({ columns: comparison.columns.toSpliced(place, 1) }),
+    moveTo: (place, { id }) => {
+      const column = comparison.columns[place];
+      if (column) set({ columns: comparison.columns.with(place, { ...column, guitarId: id }) });
+    },
   };
 }

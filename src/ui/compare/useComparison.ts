@@ -1,7 +1,16 @@
 import { useCallback, useMemo, useState } from "react";
-import { countChords, readProgression, type Chord, type CountedChord } from "@/core/chart";
+import {
+  chordOf,
+  countChords,
+  readChord,
+  readProgression,
+  type Chord,
+  type CountedChord,
+} from "@/core/chart";
 import { suggestTuning } from "@/core/compare";
 import { type Neck } from "@/core/neck";
+import { noteText, type Note } from "@/core/pitch";
+import { type Voicing } from "@/core/stack";
 import { nameTuning, type Tuning } from "@/core/tuning";
 import { FIRST_COMPARISON, type Comparison } from "@/formats/address";
 import { type Guitar } from "@/server/types";
@@ -32,7 +41,7 @@ export interface ShownComparison {
 
 /** What Compare shows: the last comparison, or the present chord and tuning beside another. */
 export function useComparison(): ShownComparison {
-  const { choice, choose, guitars, guitar, tuning, profile } = useWorkspace();
+  const { choice, choose, guitars, guitar, tuning, root, profile } = useWorkspace();
   const { accidentals } = profile;
   const [draft, setDraft] = useState<Partial<Comparison>>({});
   const base = useMemo((): Comparison => {
@@ -41,10 +50,9 @@ export function useComparison(): ShownComparison {
     return {
       ...FIRST_COMPARISON,
       columns: [tuning.midi, other.midi].map((midi) => ({ guitarId: guitar.id, midi })),
-      chords: `${choice.root}5`,
-      ...(choice.leastNotes === null ? { fiveStack: choice.stack } : {}),
+      ...chordsOf(root, choice),
     };
-  }, [choice, guitar, tuning]);
+  }, [choice, guitar, tuning, root]);
   const comparison = useMemo(() => ({ ...base, ...draft }), [base, draft]);
 
   const set = useCallback(
@@ -83,4 +91,13 @@ export function useComparison(): ShownComparison {
   const chords = useMemo(() => countChords(sequence), [sequence]);
   const problem = read.ok ? null : read.problem.message;
   return { comparison, columns, sequence, chords, problem, set, preview, commit };
+}
+
+/** The chord on the neck, as it is typed. */
+function chordsOf(root: Note, voicing: Voicing): Pick<Comparison, "chords" | "fiveStack"> {
+  const { stack, leastNotes } = voicing;
+  const five = `${noteText(root)}5`;
+  if (leastNotes === null) return { chords: five, fiveStack: stack };
+  const { name } = chordOf(root, voicing);
+  return { chords: readChord(name).ok ? name : five, fiveStack: FIRST_COMPARISON.fiveStack };
 }

@@ -56,7 +56,7 @@ const PANEL_BUTTONS: Readonly<Record<Panel, readonly [name: string, icon: ReactN
 
 /** Chords, pitches or a shape in several tunings, side by side; and the search for a better one. */
 export function CompareScreen() {
-  const { pins, choose } = useWorkspace();
+  const { guitars, pins, choose } = useWorkspace();
   const { pitch } = useNames();
   const router = useRouter();
   const shown = useComparison();
@@ -100,6 +100,10 @@ export function CompareScreen() {
       isBest={place === answers.best && columns.length > 1}
       showsGuitar={showsGuitar}
       isCompact={isCompact}
+      guitars={guitars.filter(
+        ({ usualMidi }) => usualMidi.length === answer.column.tuning.midi.length,
+      )}
+      onGuitar={(guitar) => actions.moveTo(place, guitar)}
       onChange={() => actions.change(place)}
       onRemove={columns.length > 1 ? () => actions.remove(place) : null}
     />

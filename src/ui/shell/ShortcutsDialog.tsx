@@ -28,6 +28,12 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["Enter"], "Put a note there, or take it away"],
     [["Esc"], "Clear the neck"],
   ],
+  Compare: [
+    [["H"], "Hold chord, pitches or shape"],
+    [["W"], "Weigh: what counts"],
+    [["K"], "Save, print, take along"],
+    [["S"], "Find a tuning"],
+  ],
   Everywhere: [
     [["T"], "Tuning"],
     [["Z", "Ctrl Z"], "Take the last change back"],

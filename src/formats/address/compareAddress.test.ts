@@ -1,0 +1,96 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT } from "@/core/compare";
+import {
+  FIRST_COMPARISON,
+  HOLDS,
+  readCompareAddress,
+  writeCompareAddress,
+  type Comparison,
+} from ".";
+
+const STANDARD = [40, 45, 50, 55, 59, 64];
+const plain: Comparison = {
+  ...FIRST_COMPARISON,
+  columns: [
+    { guitarId: 1, midi: STANDARD },
+    { guitarId: 2, midi: [33, 40, 45, 50, 55, 59, 64] },
+  ],
+  chords: "D5 F#m7",
+};
+
+describe("the address of a comparison", () => {
+  test("says tunings, guitars and chords, and beyond them only what is not as at first", () => {
+    expect(writeCompareAddress(plain)).toBe(
+      "?tunings=40,45,50,55,59,64;33,40,45,50,55,59,64&guitars=1;2&chords=D5%20F%23m7",
+    );
+    expect(writeCompareAddress({ ...plain, hold: "shape", allAsFives: true })).toMatch(
+      /&reduce=yes&hold=shape$/,
+    );
+  });
+
+  test("read back, it is the same comparison", () => {
+    const tenths = (most: number) => fc.integer({ min: 0, max: 10 * most }).map((n) => n / 10);
+    const weight = tenths(HIGHEST_WEIGHT);
+    const weights = fc.record({
+      ease: weight,
+      low: weight,
+      clear: weight,
+      ringing: weight,
+      retuning: weight,
+    });
+    const any = fc.record({
+      columns: fc.subarray([...plain.columns], { minLength: 1 }),
+      chords: fc.constantFrom("D5", "Am7 | D/F#", "C#5 - Bb5, %"),
+      fiveStack: fc.constantFrom<readonly number[]>([0, 7], [-5, 0, 4]),
+      allAsFives: fc.boolean(),
+      leastNotes: fc.integer({ min: 2, max: 10 }),
+      hold: fc.constantFrom(...HOLDS),
+      shape: fc.constantFrom(null, [null, 3, 5, 5, null, null], [0, 0, 0, null, null, 12]),
+      weights: fc.oneof(fc.constant(DEFAULT_WEIGHTS), weights),
+      minutesPerString: tenths(3),
+    });
+    fc.assert(
+      fc.property(any, (comparison) => {
+        const { columns, ...rest } = comparison;
+        const {
+          tunings,
+          rest: read,
+          problems,
+        } = readCompareAddress(writeCompareAddress(comparison));
+        expect(problems).toEqual([]);
+        expect(tunings).toEqual(columns);
+        expect({ ...FIRST_COMPARISON, ...read }).toEqual(rest);
+      }),
+    );
+  });
+
+  test("tunings may be told as players say them, without guitars", () => {
+    const { tunings } = readCompareAddress("?tunings=drop D;D A D G A D");
+    expect(tunings).toEqual([
+      { guitarId: null, midi: [38, 45, 50, 55, 59, 64] },
+      { guitarId: null, midi: [38, 45, 50, 55, 57, 62] },
+    ]);
+  });
+
+  test.each([
+    ["tunings=H;drop D", /tunings/],
+    [`tunings=${Array(7).fill("drop D").join(";")}`, /only the first 6/],
+    ["chords=Q", /'Q' is no chord/],
+    ["fives=0,x", /semitones/],
+    ["reduce=maybe", /write yes/],
+    ["least=1", /from 2 to 10/],
+    ["hold=breath", /chord, pitches, shape/],
+    ["shape=1-y", /no fret/],
+    ["weigh=1,2", /ease, low, clear, ringing, retuning/],
+    ["weigh=1,2,3,4,5", /from 0 to 3/],
+    ["minutes=99", /from 0 to 10/],
+  ])("%s is told, and left out", (query, reason) => {
+    const { problems } = readCompareAddress(`?${query}`);
+    expect(problems).toEqual([expect.stringMatching(reason)]);
+  });
+
+  test("no query says nothing", () => {
+    expect(readCompareAddress("")).toEqual({ tunings: [], rest: {}, problems: [] });
+  });
+});
