@@ -51,6 +51,9 @@ function measure(name: string, text: string): void {
   const { seconds, found } = timed(question);
   console.log(`\n${name}: ${size} tunings in ${seconds.toFixed(2)} s`);
 
+  const gainful = timed({ ...question, onlyGainful: true });
+  console.log(`leaving out strings turned for nothing: ${gainful.seconds.toFixed(2)} s`);
+
   const tunings = sampleOf(question.space.perString, SAMPLE);
   const start = performance.now();
   const scores = tunings.map((midi) => scoreFromScratch(question, midi));
@@ -100,6 +103,7 @@ function questionFor(
     weights: DEFAULT_WEIGHTS,
     space: space.value,
     most: MOST_FOUND,
+    onlyGainful: false,
   };
 }
 

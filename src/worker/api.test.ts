@@ -86,7 +86,10 @@ describe("what the page asks the worker", () => {
       weights: DEFAULT_WEIGHTS,
     };
     const report = jest.fn<(report: SearchReport) => void>();
-    const found = computeApi.search({ ...question, space: space.value, most: 3 }, report);
+    const found = computeApi.search(
+      { ...question, space: space.value, most: 3, onlyGainful: false },
+      report,
+    );
     expect(found).toHaveLength(3);
     expect(report).toHaveBeenCalled();
     expect(report.mock.calls[0]?.[0]).toMatchObject({ share: 0, msLeft: null });

@@ -50,6 +50,7 @@ export const searchCommand = defineCommand({
       .noUnknown()
       .default(undefined),
     catalogue: boolean(),
+    onlyGainful: boolean(),
     most: number().integer().min(1).max(MOST_ASKED),
     frets: fretsArgument,
     guitar: guitarArgument,
@@ -85,6 +86,7 @@ export const searchCommand = defineCommand({
       weights: toWeights(args.weights),
       space: space.value,
       most: args.most ?? MOST_FOUND,
+      onlyGainful: args.onlyGainful ?? false,
     };
     const start = performance.now();
     const found = runToEnd(question);

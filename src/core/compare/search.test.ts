@@ -114,7 +114,15 @@ describe("a search finds what counting out every tuning finds", () => {
         (text, weights, player, steps, mostTurned) => {
           const from = steps.map((step, string) => (STANDARD[string] ?? 0) + step);
           const space = spaceOf(from, { up: 1, down: 1, mostTurned });
-          check({ neck: neckOf(from), player, chords: chordsOf(text), weights, space, most: MOST });
+          check({
+            neck: neckOf(from),
+            player,
+            chords: chordsOf(text),
+            weights,
+            space,
+            most: MOST,
+            onlyGainful: false,
+          });
         },
       ),
       { numRuns: 10 },
@@ -132,6 +140,7 @@ describe("a search finds what counting out every tuning finds", () => {
       weights: DEFAULT_WEIGHTS,
       space,
       most: MOST,
+      onlyGainful: false,
     });
   }, 120_000);
 
@@ -145,9 +154,45 @@ describe("a search finds what counting out every tuning finds", () => {
       chords,
       weights: DEFAULT_WEIGHTS,
       most: MOST,
+      onlyGainful: false,
     };
     expect(search({ ...question, space: spaceOf(from) }).found).toEqual([]);
   });
+
+  test("left to strings that gain something, the best of those that do", () => {
+    for (const [text, weights] of [
+      ["D5 F5 C5", WEIGHTS[0]],
+      ["Dm Gsus4", WEIGHTS[1]],
+    ] as const) {
+      if (!weights) throw new Error();
+      const from = STANDARD.slice(0, 4);
+      const space = spaceOf(from, { up: 1, down: 2 });
+      const question = { neck: neckOf(from), player: {}, chords: chordsOf(text), weights, space };
+      const chordCosts = new Map(
+        tuningsOf(space).map((midi) => {
+          const score = scoreFromScratch({ ...question, most: MOST, onlyGainful: false }, midi);
+          return [midi.join(), score - weights.retuning * retuningPoints(from, midi)] as const;
+        }),
+      );
+      const costOf = (midi: readonly number[]) => chordCosts.get(midi.join()) ?? NaN;
+      const gainful = tuningsOf(space).filter((midi) =>
+        midi.every(
+          (pitch, string) =>
+            pitch === from[string] ||
+            costOf(midi.with(string, from[string] ?? 0)) > costOf(midi) + 1e-6,
+        ),
+      );
+      const scores = gainful
+        .map((midi) => costOf(midi) + weights.retuning * retuningPoints(from, midi))
+        .filter((score) => score < Infinity)
+        .sort((a, b) => a - b);
+      const { found } = search({ ...question, most: MOST, onlyGainful: true });
+      expect(found).toHaveLength(Math.min(MOST, scores.length));
+      for (const [place, { score }] of found.entries()) {
+        expect(score).toBeCloseTo(scores[place] ?? NaN, 6);
+      }
+    }
+  }, 60_000);
 
   test("tells how far it is, and the best so far never gets worse", () => {
     const { reports } = search({
@@ -157,6 +202,7 @@ describe("a search finds what counting out every tuning finds", () => {
       weights: DEFAULT_WEIGHTS,
       space: spaceOf(STANDARD),
       most: MOST,
+      onlyGainful: false,
     });
     const shares = reports.map(({ share }) => share);
     expect([...shares].sort((a, b) => a - b)).toEqual(shares);

@@ -5,7 +5,7 @@ import { type Midi } from "../pitch";
 import { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
 import { makeField, type Field } from "./field";
 import { type Playing } from "./options";
-import { retuningPoints } from "./retuning";
+import { retuningPoints, stringRetuningCost } from "./retuning";
 import { type SearchSpace } from "./searchSpace";
 import { makeShortlist, type ScoredTuning } from "./shortlist";
 import { stringSets } from "./stringSets";
@@ -20,6 +20,8 @@ export interface SearchQuestion {
   readonly space: SearchSpace;
   /** How many tunings to find. */
   readonly most: number;
+  /** Leaves out tunings with a string turned for nothing: left alone, the chords would cost no more. */
+  readonly onlyGainful: boolean;
 }
 
 /** A tuning that was found, with the cheapest grip of each chord. */
@@ -57,8 +59,12 @@ export function* searchTunings(
   const search = makeGripSearch(neck, player, weights);
   const shortlist = makeShortlist(most);
   const field = makeField(space, weights.retuning);
-  const probe = (midi: readonly Midi[]) =>
-    shortlist.offer(scoreTuning(search, question, midi, shortlist.worst()));
+  const scoreOf = (midi: readonly Midi[], limit: number) =>
+    scoreTuning(search, question, midi, limit);
+  const probe = (midi: readonly Midi[]) => {
+    const scored = scoreOf(midi, shortlist.worst());
+    if (scored.score < Infinity && isWanted(question, scored, scoreOf)) shortlist.offer(scored);
+  };
   const probeCheapest = () => {
     for (const row of field.cheapest(PROBED)) probe(field.midiOf(row));
   };
@@ -88,15 +94,41 @@ export function* searchTunings(
     probeCheapest();
     yield { share, open, best: shortlist.best() };
   }
-  for (const [row, score] of field.costs.entries()) {
-    if (score > shortlist.worst() + ROUNDING) continue;
-    const midi = field.midiOf(row);
-    shortlist.offer({ midi, score, retuning: retuningPoints(space.from, midi) });
-  }
+  for (const scored of lastOnes(question, field, shortlist.worst())) shortlist.offer(scored);
   return shortlist.best().map((tuning) => ({
     ...tuning,
     grips: chords.flatMap(({ chord }) => search.cheapest(tuning.midi, chord, 1)),
   }));
+}
+
+/** What is left of the field when all chords are added, as far as it may come in and is wanted. */
+function lastOnes(question: SearchQuestion, field: Field, worst: number): readonly ScoredTuning[] {
+  const { from } = question.space;
+  const left = new Map<string, ScoredTuning>();
+  for (const [row, score] of field.costs.entries()) {
+    if (score > worst + ROUNDING) continue;
+    const midi = field.midiOf(row);
+    left.set(midi.join(), { midi, score, retuning: retuningPoints(from, midi) });
+  }
+  // With a string left alone a tuning scores no worse, so it would be left as well.
+  const scoreOf = (midi: readonly Midi[]) => left.get(midi.join()) ?? null;
+  return [...left.values()].filter((scored) => isWanted(question, scored, scoreOf));
+}
+
+/** Whether every string that is turned gains something, where only such tunings are asked for. */
+function isWanted(
+  { space: { from }, weights, onlyGainful }: SearchQuestion,
+  { midi, score }: ScoredTuning,
+  scoreOf: (midi: readonly Midi[], limit: number) => ScoredTuning | null,
+): boolean {
+  if (!onlyGainful) return true;
+  return !midi.some((pitch, string) => {
+    const untouched = from[string] ?? pitch;
+    if (pitch === untouched) return false;
+    const limit = score - weights.retuning * stringRetuningCost(untouched, pitch) + ROUNDING;
+    const alone = scoreOf(midi.with(string, untouched), limit);
+    return alone !== null && alone.score <= limit;
+  });
 }
 
 /** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */

@@ -6,6 +6,8 @@ import { ChoiceButton } from "@/ui/controls";
 export interface AskedLimits extends Omit<SearchLimits, "tension"> {
   readonly isSafe: boolean;
   readonly withCatalogue: boolean;
+  /** Leaves out tunings with a string turned for nothing. */
+  readonly onlyGainful: boolean;
 }
 
 interface SearchLimitsFieldsProps {
@@ -94,6 +96,13 @@ export function SearchLimitsFields({ from, limits, pitch, onLimits }: SearchLimi
         className="px-3"
       >
         Known tunings too
+      </ChoiceButton>
+      <ChoiceButton
+        pressed={limits.onlyGainful}
+        onPress={() => set({ onlyGainful: !limits.onlyGainful })}
+        className="px-3"
+      >
+        No string turned for nothing
       </ChoiceButton>
     </>
   );

@@ -16,7 +16,12 @@ interface SearchPanelProps {
   readonly pitch: (midi: number) => string;
 }
 
-const FIRST_LIMITS: AskedLimits = { ...NO_LIMITS, isSafe: true, withCatalogue: true };
+const FIRST_LIMITS: AskedLimits = {
+  ...NO_LIMITS,
+  isSafe: true,
+  withCatalogue: true,
+  onlyGainful: true,
+};
 
 /** Finds the tunings that serve the chords best, from what a guitar hangs in now. */
 export function SearchPanel({ shown, pitch }: SearchPanelProps) {
@@ -28,6 +33,7 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
   const guitar = guitars.find(({ id }) => id === guitarId) ?? columns[0]?.guitar ?? guitars[0];
   const from = guitar.tunedMidi;
   const { weights } = comparison;
+  const { onlyGainful } = limits;
 
   const space = useMemo(() => {
     const { isSafe, withCatalogue, ...rest } = limits;
@@ -40,8 +46,8 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
     if (!space.ok || chords.length === 0) return null;
     const player = { hand: profile, school: profile.school };
     const neck = neckOf(guitar, from);
-    return { neck, player, chords, weights, space: space.value, most: MOST_FOUND };
-  }, [space, chords, profile, guitar, from, weights]);
+    return { neck, player, chords, weights, space: space.value, most: MOST_FOUND, onlyGainful };
+  }, [space, chords, profile, guitar, from, weights, onlyGainful]);
 
   return (
     <section aria-labelledby="search-title" className="panel space-y-3 p-3">
