@@ -79,6 +79,17 @@ test("tunings are changed, added, taken away and brought back", async ({ page })
   await expect(column(page, "Open G")).toBeVisible();
 });
 
+test("a tuning moves to another guitar with as many strings", async ({ page }) => {
+  await page.goto("/rig");
+  await page.getByRole("button", { name: "Duplicate Ash six" }).click();
+  await expect(page.getByRole("button", { name: "Open Ash six copy" })).toBeVisible();
+  await page.getByRole("link", { name: "Compare" }).click();
+  await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six copy");
+  await expect(column(page, "Drop D")).toContainText("Ash six copy: hangs in it");
+  await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six");
+  await expect(column(page, "Drop D")).toContainText("Ash six: hangs in it");
+});
+
 test("the same figures in whatever order the tunings stand", async ({ page }) => {
   const figuresOf = async (tunings: string, place: number) => {
     await openCompare(page, `?tunings=${tunings}&chords=D5 G5`);

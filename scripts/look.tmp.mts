@@ -3,34 +3,29 @@ await withDemo(async ({ browser, address }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   page.on("console", (m) => m.type() === "error" && console.log("ERR", m.text()));
   page.on("pageerror", (e) => console.log("PERR", e.message));
-  await page.goto(address + "/compare");
-  await page
-    .getByText(/serves best\. B/)
-    .first()
-    .waitFor();
-  await page.waitForTimeout(2000);
+  await page.goto(address + "/compare?tunings=standard;drop D&chords=D F C Bm Gm A E F%23m");
+  await page.getByText(/serves best\. B/).first().waitFor();
+  await page.getByRole("button", { name: "Find a tuning" }).click();
+  await page.getByRole("button", { name: "Only safe tension" }).click();
+  await page.getByRole("button", { name: /^Search [\d,]+ tunings/ }).click();
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: "/tmp/shots/e1.png" });
+  await page.getByText(/Done in/).waitFor({ timeout: 90000 });
+  console.log(await page.getByText(/Done in/).textContent());
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: "/tmp/shots/e2.png" });
   await page.getByRole("button", { name: "Weigh" }).click();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: "/tmp/shots/e3.png" });
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await page.getByRole("button", { name: "Print or save as PNG" }).click();
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: "/tmp/shots/e4.png" });
+  const d = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as PNG" }).click();
+  await (await d).saveAs("/tmp/shots/e5.png");
+  await page.keyboard.press("Escape");
+  await page.setViewportSize({ width: 390, height: 1200 });
   await page.waitForTimeout(700);
-  await page.screenshot({ path: "/tmp/shots/d1.png" });
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: "/tmp/shots/d2.png" });
-  await page.goto(
-    address +
-      "/compare?tunings=standard;drop D;open D;drop C;DADGAD;open G&chords=D5 F5 C5 Bb5 Am7 D/F%23",
-  );
-  await page
-    .getByText(/serves best\. B/)
-    .first()
-    .waitFor();
-  await page.waitForTimeout(6000);
-  await page.screenshot({ path: "/tmp/shots/d3.png" });
-  await page.setViewportSize({ width: 390, height: 800 });
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: "/tmp/shots/d4.png" });
-  await page.goto(address + "/compare?tunings=standard;drop D;open D&chords=D5 F5 C5 Bb5");
-  await page.setViewportSize({ width: 768, height: 1024 });
-  await page.emulateMedia({ colorScheme: "dark" });
-  await page.waitForTimeout(1500);
-  await page.screenshot({ path: "/tmp/shots/d5.png" });
+  await page.screenshot({ path: "/tmp/shots/e6.png" });
 });

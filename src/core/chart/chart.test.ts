@@ -90,7 +90,7 @@ describe("what a chord allows", () => {
   test("the same from a root and a voicing", () => {
     const root = { letter: "D", accidental: 0 } as const;
     expect(chordOf(root, { stack: [0, 7, 12], leastNotes: null })).toEqual(chord("D5"));
-    expect(chordOf(root, { stack: [0, 3, 7], leastNotes: 3 })).toEqual(chord("Dm"));
+    expect(chordOf(root, { stack: [0, 3, 7], leastNotes: 4 })).toEqual(chord("Dm"));
   });
 
   const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 15 });

@@ -24,7 +24,7 @@ export interface ChordOptions {
 export const DEFAULT_CHORD_OPTIONS: ChordOptions = {
   fiveStack: [0, 7, 12],
   allAsFives: false,
-  leastNotes: 3,
+  leastNotes: 4,
 };
 
 const ROOT = /^([A-Ga-g](?:#{1,2}|b{1,2})?)(.*)$/;

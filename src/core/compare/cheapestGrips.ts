@@ -64,6 +64,7 @@ interface Sofar {
   readonly held: Held;
   readonly lowMm: number;
   readonly highMm: number;
+  readonly lowestFret: number;
   readonly highestFret: number;
   /** Silent strings since the last that sounds: they lie between once another sounds. */
   readonly silent: number;
@@ -81,6 +82,7 @@ const NOTHING: Sofar = {
   held: NOTHING_HELD,
   lowMm: Infinity,
   highMm: -Infinity,
+  lowestFret: Infinity,
   highestFret: 0,
   silent: 0,
   inner: 0,
@@ -123,6 +125,7 @@ export function makeGripSearch(
       held,
       lowMm,
       highMm,
+      lowestFret: fret === 0 ? sofar.lowestFret : Math.min(sofar.lowestFret, fret),
       highestFret: Math.max(sofar.highestFret, fret),
       silent: 0,
       inner: sofar.inner + (sofar.notes > 0 ? sofar.silent : 0),
@@ -135,7 +138,9 @@ export function makeGripSearch(
   const leastCost = (sofar: Sofar, string: number, options: Options): number => {
     const { pressed, held, lowMm, highMm, highestFret, inner, ringing, lowest, rough } = sofar;
     const spanMm = pressed > 1 ? highMm - lowMm : 0;
-    const effort = boundOf({ pressed, fingers: held.fingers, spanMm, highestFret, inner });
+    const lowestFret = pressed > 0 ? sofar.lowestFret : highestFret;
+    const { fingers } = held;
+    const effort = boundOf({ pressed, fingers, spanMm, lowestFret, highestFret, inner });
     return (
       weights.ease * effort +
       weights.low * lowCost(Math.min(lowest, options.lowestFrom[string] ?? Infinity)) +

@@ -32,13 +32,15 @@ function sketch(neck: (typeof NECKS)[number], fretting: Fretting) {
     (fret, string) =>
       fret === null && string > (sounding[0] ?? 9) && string < (sounding.at(-1) ?? -1),
   );
+  const pressedFrets = fretting.flatMap((fret) => (fret ? [fret] : []));
   let held = NOTHING_HELD;
   for (const fret of fretting) if (fret !== null) held = hold(held, fret);
   return {
     pressed: fretting.filter(Boolean).length,
     fingers: held.fingers,
     spanMm: alongReachMm(neck, fretting),
-    highestFret: Math.max(0, ...fretting.map((fret) => fret ?? 0)),
+    lowestFret: Math.min(...pressedFrets, Math.max(0, ...pressedFrets)),
+    highestFret: Math.max(0, ...pressedFrets),
     inner: inner.length,
   };
 }

@@ -13,6 +13,8 @@ export interface Sketch {
   readonly fingers: number;
   /** Along the neck between the outermost fretted strings' fingertips, in mm. */
   readonly spanMm: number;
+  /** The lowest and highest fret pressed; equal, whatever they are, where nothing is. */
+  readonly lowestFret: number;
   readonly highestFret: number;
   /** Silent strings between sounding ones. */
   readonly inner: number;
@@ -24,13 +26,19 @@ export type EffortBound = (sketch: Sketch) => number;
 const FINGERS = [1, 2, 3, 4] as const;
 const MOST_FINGERS = 5;
 const MOST_STRINGS = 10;
+/** Fingers in use, the lower first. */
+type Fingers = readonly (typeof FINGERS)[number][];
 
-/** The cheapest so many fingers, the thumb among them. */
-const CHEAPEST_FINGERS = cumulate(
-  [...FINGERS.map((finger) => WEIGHTS[`finger ${finger}`]), WEIGHTS["finger T"]].sort(
-    (a, b) => a - b,
-  ),
+/** Every choice of the four fingers, none included. */
+const CHOICES: readonly Fingers[] = Array.from({ length: 1 << FINGERS.length }, (_, mask) =>
+  FINGERS.filter((_finger, index) => ((mask >> index) & 1) === 1),
 );
+
+/** Wider gaps between two fingers weigh no more than this one, in frets. */
+const WIDEST_GAP = 4;
+/** Beyond so many frets from the lowest to the highest finger nothing is known to weigh more. */
+const WIDEST_SPAN = WIDEST_GAP * (FINGERS.length - 1);
+
 const CHEAPEST_BARRE = Math.min(...FINGERS.map((finger) => WEIGHTS[`barre ${finger}`]));
 const CHEAPEST_PER_STRING = Math.min(
   ...FINGERS.map((finger) => WEIGHTS[`barre ${finger} per string`]),
@@ -46,9 +54,12 @@ const LEAST_IN_SCHOOL: Readonly<Record<School, number>> = {
   "thumb allowed": WEIGHTS["finger T"] + SCHOOL["thumb allowed"],
 };
 
-/** The least that `fingers` or more cost which hold so many strings: what they do not press singly, they bar. */
-const HOLDING: readonly (readonly number[])[] = Array.from({ length: MOST_STRINGS + 1 }, (_, n) =>
-  Array.from({ length: MOST_FINGERS + 1 }, (__, fingers) => leastHolding(n, fingers)),
+/** The least that holding costs, by pressed strings, fewest fingers, and frets from the lowest to the highest. */
+const HOLDING: readonly (readonly (readonly number[])[])[] = upTo(MOST_STRINGS, (pressed) =>
+  upTo(MOST_FINGERS, (fingers) =>
+    // More strings may still spread the hand, so whatever is wider counts too.
+    leastFrom(upTo(WIDEST_SPAN, (span) => leastHolding(pressed, fingers, span))),
+  ),
 );
 
 export function makeEffortBound(neck: Neck, player: Player): EffortBound {
@@ -56,12 +67,12 @@ export function makeEffortBound(neck: Neck, player: Player): EffortBound {
   const fanMm = widestFanMm(neck);
   const off = SCHOOL[school];
   const least = LEAST_IN_SCHOOL[school];
-  return ({ pressed, fingers, spanMm, highestFret, inner }) => {
+  return ({ pressed, fingers, spanMm, lowestFret, highestFret, inner }) => {
     // A bar on fanned frets presses at the mean of its strings, which brings the hand together.
     const reachMm = Math.max(0, spanMm - 2 * fanMm);
     const pastBody = Math.max(0, neck.capo + highestFret - ACCESS_FROM_FRET);
     const plain =
-      (HOLDING[pressed]?.[fingers] ?? 0) +
+      (HOLDING[pressed]?.[fingers]?.[Math.min(highestFret - lowestFret, WIDEST_SPAN)] ?? 0) +
       WEIGHTS["reach per mm"] * reachMm +
       WEIGHTS["fret beyond the body"] * pastBody +
       CHEAPEST_INNER * inner;
@@ -69,19 +80,48 @@ export function makeEffortBound(neck: Neck, player: Player): EffortBound {
   };
 }
 
-function leastHolding(pressed: number, fewestFingers: number): number {
-  const costs: number[] = [];
-  for (let fingers = fewestFingers; fingers <= Math.min(pressed, MOST_FINGERS); fingers++) {
-    const barred = pressed - fingers;
-    const barring = barred > 0 ? CHEAPEST_BARRE + CHEAPEST_PER_STRING * barred : 0;
-    costs.push((CHEAPEST_FINGERS[fingers] ?? 0) + barring);
-  }
-  return costs.length > 0 ? Math.min(...costs) : 0;
+/**
+ * The least that so many fingers or more cost which hold some strings over so many frets: each finger,
+ * the gap between each two neighbours, and bars over what they do not press singly.
+ */
+function leastHolding(pressed: number, fewestFingers: number, span: number): number {
+  const costs = CHOICES.flatMap((fingers) => {
+    const own = fingers.reduce<number>((sum, finger) => sum + WEIGHTS[`finger ${finger}`], 0);
+    return [
+      { count: fingers.length, cost: own + leastGaps(fingers, span) },
+      // The thumb beside them may stand anywhere.
+      { count: fingers.length + 1, cost: own + WEIGHTS["finger T"] },
+    ];
+  }).flatMap(({ count, cost }) => {
+    if (count < fewestFingers || count > pressed) return [];
+    const barred = pressed - count;
+    if (barred > 0 && count === 0) return [];
+    return [cost + (barred > 0 ? CHEAPEST_BARRE + CHEAPEST_PER_STRING * barred : 0)];
+  });
+  return costs.length > 0 ? Math.min(...costs) : Infinity;
 }
 
-function cumulate(costs: readonly number[]): readonly number[] {
-  let sum = 0;
-  return [0, ...costs.map((cost) => (sum += cost))];
+/** The least that the gaps between neighbouring fingers cost which add up to so many frets. */
+function leastGaps([lower, higher, ...more]: Fingers, span: number): number {
+  if (lower === undefined || higher === undefined) return span === 0 ? 0 : Infinity;
+  const rest: Fingers = [higher, ...more];
+  const pair = `${lower}${higher}` as "12" | "13" | "14" | "23" | "24" | "34";
+  return Math.min(
+    ...upTo(span, (gap) => {
+      const own = WEIGHTS[`${pair} over ${Math.min(gap, WIDEST_GAP) as 0 | 1 | 2 | 3 | 4}`];
+      return own + leastGaps(rest, span - gap);
+    }),
+  );
+}
+
+/** Something for each number from 0 to the last. */
+function upTo<T>(last: number, make: (number: number) => T): T[] {
+  return Array.from({ length: last + 1 }, (_, number) => make(number));
+}
+
+/** By place: the least from there on. */
+function leastFrom(costs: readonly number[]): readonly number[] {
+  return costs.map((_, place) => Math.min(...costs.slice(place)));
 }
 
 /** How far the fingertips of one fret lie apart along the neck, at most; 0 where frets are parallel. */

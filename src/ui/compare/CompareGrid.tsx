@@ -45,7 +45,7 @@ export function CompareGrid({ heads, rows, isCompact }: CompareGridProps) {
         <div key={key} role="row" className="contents">
           <div
             role="rowheader"
-            className="sticky left-0 z-10 flex flex-col justify-center bg-ground text-xl font-bold print:bg-transparent"
+            className="sticky left-0 z-10 flex flex-col justify-center bg-ground text-xl font-bold"
           >
             <span>
               <NoteText>{name}</NoteText>

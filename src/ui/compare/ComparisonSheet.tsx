@@ -64,7 +64,7 @@ export function ComparisonSheet({ shown, answers, pitch, onClose }: ComparisonSh
             Close
           </button>
         </div>
-        <div ref={sheet} className="space-y-4">
+        <div ref={sheet} className="space-y-4 p-3">
           <h2 className="text-3xl font-bold">
             <NoteText>{shown.comparison.chords}</NoteText>
           </h2>

@@ -34,7 +34,7 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
         />
       ))}
       <Slider
-        name="On stage, a string"
+        name="On stage"
         what="how long turning one string takes"
         value={minutesPerString}
         text={minutesText(minutesPerString)}

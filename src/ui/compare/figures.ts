@@ -142,7 +142,9 @@ function gripsText({ stops }: ChordRoute): string {
 
 function impliedText({ sounds }: ColumnAnswer, pitch: (midi: number) => string): string {
   if (sounds === null) return WORKING;
-  const implied = sounds.flatMap((sound) => (sound?.implied ? [sound.implied.midi] : []));
+  const implied = sounds.flatMap((sound) =>
+    sound?.implied && sound.implied.audibility !== "below hearing" ? [sound.implied.midi] : [],
+  );
   return implied.length > 0 ? pitch(Math.min(...implied)) : NONE;
 }
 
