@@ -85,7 +85,7 @@ test("a tuning moves to another guitar with as many strings", async ({ page }) =
   await expect(page.getByRole("button", { name: "Open Ash six copy" })).toBeVisible();
   await page.getByRole("link", { name: "Compare" }).click();
   await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six copy");
-  await expect(column(page, "Drop D")).toContainText("Ash six copy: hangs in it");
+  await expect(column(page, "Drop D")).toContainText("Ash six copy: string 6 down 2; ½ min");
   await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six");
   await expect(column(page, "Drop D")).toContainText("Ash six: hangs in it");
 });
