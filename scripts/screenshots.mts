@@ -69,7 +69,7 @@ const PICTURES: readonly Picture[] = [
   {
     name: "compare-shape",
     path: "/compare?tunings=standard;drop D;open G&chords=G5 C5 D5&hold=shape&shape=3-5-5-x-x-x",
-    prepare: (page) => page.getByText("String 6: G2 is now F2").waitFor(),
+    prepare: (page) => page.getByText("String 6: G2 is now F2").first().waitFor(),
   },
   {
     name: "compare-search",

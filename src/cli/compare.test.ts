@@ -1,22 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
-import { answerLine } from "./batch";
 import { findCommand } from "./commands";
 import { readOptions } from "./options";
-
-interface Answer {
-  readonly ok: boolean;
-  readonly result: unknown;
-  readonly error: { readonly field: string; readonly message: string };
-}
-
-const ask = (command: string, args: unknown): Answer =>
-  JSON.parse(answerLine(JSON.stringify({ command, args }))) as Answer;
-
-const result = <T>(command: string, args: unknown): T => {
-  const answer = ask(command, args);
-  if (!answer.ok) throw new Error(`${answer.error.field}: ${answer.error.message}`);
-  return answer.result as T;
-};
+import { ask, result } from "./testing";
 
 interface Compared {
   readonly tunings: readonly {

@@ -1,7 +1,8 @@
 import { ArrowUpRight } from "lucide-react";
 import { type WeighedChord } from "@/core/compare";
-import { EffortBar, fingersText, FretText, GripDiagram, spokenFretting } from "@/ui/grip";
+import { EffortBar, fingersText, FretText, spokenFretting } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { SmallGrip } from "./SmallGrip";
 import { type Column } from "./useComparison";
 
 interface ChordCellProps {
@@ -24,25 +25,12 @@ export function ChordCell(props: ChordCellProps) {
       <p className="panel flex h-full min-h-14 items-center p-2.5 text-muted">cannot be played</p>
     );
   }
-  const { neck, guitar, tuning } = column;
+  const { tuning } = column;
   const { effort, fingers, damping } = best.best;
   const looks = "panel flex h-full w-full items-center gap-2.5 p-2 text-left";
   const content = (
     <>
-      {!isCompact && (
-        <span className="w-[46%] max-w-44 shrink-0">
-          <GripDiagram
-            neck={neck}
-            root={chord.root}
-            grip={{ fingering: best.best, tones: best.tones }}
-            labels="finger"
-            leftHanded={guitar.leftHanded}
-            growth={1.5}
-            pitch={neck.midi.length > 7 ? 14 : 17}
-            label={`${spokenNotes(best.name)} close up`}
-          />
-        </span>
-      )}
+      {!isCompact && <SmallGrip column={column} root={chord.root} grip={best} labels="finger" />}
       <span className="block min-w-0 flex-1 space-y-0.5 text-[16px]">
         <FretText fretting={best.fretting} />
         <EffortBar effort={effort} />

@@ -1,7 +1,8 @@
-import { STACKS } from "@/core/stack";
+import { stackName, STACKS } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, type Hold } from "@/formats/address";
-import { ChoiceButton } from "@/ui/controls";
+import { ChoiceButton, SelectField } from "@/ui/controls";
+import { withSigns } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
 import { ChordsField } from "./ChordsField";
 import { type ShownComparison } from "./useComparison";
@@ -13,6 +14,10 @@ const HOLD_NAMES: Readonly<Record<Hold, string>> = {
 };
 
 const REDUCED = "reduced";
+const LEAST_NOTES = Array.from({ length: MAX_STRINGS - 1 }, (_, index) => {
+  const least = index + 2;
+  return [least, `on ${least} strings or more`] as const;
+});
 
 /** What is compared: the chords, how they are played, and what stays the same. */
 export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
@@ -22,8 +27,10 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
   const own = ownStacks.flatMap(({ name, stack, leastNotes: least }) =>
     least === null ? [{ name, semitones: stack }] : [],
   );
-  const stacks = [...STACKS, ...own];
-  const isListed = stacks.some(({ semitones }) => semitones.join() === fiveStack.join());
+  const listed = [...STACKS, ...own];
+  const isListed = listed.some(({ semitones }) => semitones.join() === fiveStack.join());
+  const other = { name: stackName(fiveStack), semitones: fiveStack };
+  const stacks = isListed ? listed : [other, ...listed];
   return (
     <>
       <ChordsField
@@ -31,42 +38,24 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
         onPreview={(text) => preview({ chords: text })}
         onCommit={commit}
       />
-      <label>
-        <span className="field-label">Fives as</span>
-        <select
-          className="field"
-          value={fiveStack.join()}
-          onChange={({ target }) => set({ fiveStack: target.value.split(",").map(Number) })}
-        >
-          {!isListed && <option value={fiveStack.join()}>{fiveStack.join(" ")}</option>}
-          {stacks.map(({ name, semitones }) => (
-            <option key={name + semitones.join()} value={semitones.join()}>
-              {name.replace(/b(?=\d)/g, "♭").replace("#", "♯")}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        <span className="field-label">Other chords</span>
-        <select
-          className="field"
-          value={allAsFives ? REDUCED : leastNotes}
-          onChange={({ target: { value } }) =>
-            set(
-              value === REDUCED
-                ? { allAsFives: true }
-                : { allAsFives: false, leastNotes: Number(value) },
-            )
-          }
-        >
-          <option value={REDUCED}>as their fives</option>
-          {Array.from({ length: MAX_STRINGS - 1 }, (_, index) => index + 2).map((least) => (
-            <option key={least} value={least}>
-              {`on ${least} strings or more`}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="Fives as"
+        value={fiveStack.join()}
+        options={stacks.map(({ name, semitones }) => [semitones.join(), withSigns(name)] as const)}
+        onChange={(value) => set({ fiveStack: value.split(",").map(Number) })}
+      />
+      <SelectField
+        label="Other chords"
+        value={allAsFives ? REDUCED : leastNotes}
+        options={[[REDUCED, "as their fives"], ...LEAST_NOTES]}
+        onChange={(value) =>
+          set(
+            typeof value === "string"
+              ? { allAsFives: true }
+              : { allAsFives: false, leastNotes: value },
+          )
+        }
+      />
       <div role="group" aria-labelledby="hold-label">
         <span id="hold-label" className="field-label">
           Hold the same

@@ -1,7 +1,7 @@
 import { useRef } from "react";
-import { Dialog, DialogPanel } from "@headlessui/react";
-import { Image as ImageIcon, Printer, X } from "lucide-react";
+import { Image as ImageIcon } from "lucide-react";
 import { fileName, saveElement } from "@/ui/save";
+import { PaperDialog } from "@/ui/controls/PaperDialog";
 import { NoteText } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
 import { ChordTable } from "./ChordTable";
@@ -38,63 +38,47 @@ export function ComparisonSheet({ shown, answers, pitch, onClose }: ComparisonSh
     }
   };
   return (
-    <Dialog
-      open
+    <PaperDialog
+      label="Comparison to print"
+      width="max-w-5xl"
       onClose={onClose}
-      aria-label="Comparison to print"
-      className="print-sheet fixed inset-0 z-30 overflow-auto p-6"
+      buttons={
+        <button type="button" className="button" onClick={() => void save()}>
+          <ImageIcon size={18} aria-hidden="true" />
+          Save as PNG
+        </button>
+      }
     >
-      <DialogPanel className="mx-auto max-w-5xl space-y-4">
-        <div className="flex flex-wrap gap-2 print:hidden">
-          <button
-            type="button"
-            autoFocus
-            className="button button-primary"
-            onClick={() => window.print()}
-          >
-            <Printer size={18} aria-hidden="true" />
-            Print
-          </button>
-          <button type="button" className="button" onClick={() => void save()}>
-            <ImageIcon size={18} aria-hidden="true" />
-            Save as PNG
-          </button>
-          <button type="button" className="button" onClick={onClose}>
-            <X size={18} aria-hidden="true" />
-            Close
-          </button>
-        </div>
-        <div ref={sheet} className="space-y-4 p-3">
-          <h2 className="text-3xl font-bold">
-            <NoteText>{shown.comparison.chords}</NoteText>
-          </h2>
-          <p className="text-lg">
-            <NoteText>{verdict(judged)}</NoteText>
-          </p>
-          <ChordTable
-            chords={shown.chords}
-            columns={columns}
-            isCompact={isCompact}
-            pitch={pitch}
-            onOpen={null}
-            heads={columns.map((answer, place) => (
-              <ColumnHead
-                key={place}
-                answer={answer}
-                pitch={pitch}
-                isBest={place === best && columns.length > 1}
-                showsGuitar
-                isCompact={isCompact}
-                guitars={[]}
-                onGuitar={null}
-                onChange={null}
-                onRemove={null}
-              />
-            ))}
-          />
-          <FiguresTable names={names} groups={figureGroups(columns, pitch)} />
-        </div>
-      </DialogPanel>
-    </Dialog>
+      <div ref={sheet} className="space-y-4 p-3">
+        <h2 className="text-3xl font-bold">
+          <NoteText>{shown.comparison.chords}</NoteText>
+        </h2>
+        <p className="text-lg">
+          <NoteText>{verdict(judged)}</NoteText>
+        </p>
+        <ChordTable
+          chords={shown.chords}
+          columns={columns}
+          isCompact={isCompact}
+          pitch={pitch}
+          onOpen={null}
+          heads={columns.map((answer, place) => (
+            <ColumnHead
+              key={place}
+              answer={answer}
+              pitch={pitch}
+              isBest={place === best && columns.length > 1}
+              showsGuitar
+              isCompact={isCompact}
+              guitars={[]}
+              onGuitar={null}
+              onChange={null}
+              onRemove={null}
+            />
+          ))}
+        />
+        <FiguresTable names={names} groups={figureGroups(columns, pitch)} />
+      </div>
+    </PaperDialog>
   );
 }

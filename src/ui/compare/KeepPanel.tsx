@@ -5,7 +5,7 @@ import { compareCsv } from "@/formats/csv";
 import { bringBackComparison, keepComparison, removeComparison } from "@/server/actions";
 import { type SavedComparison } from "@/server/types";
 import { TextField } from "@/ui/controls";
-import { download, fileName } from "@/ui/save";
+import { copyAddress, download, fileName } from "@/ui/save";
 import { useWorkspace } from "@/ui/workspace";
 import { type CompareAnswers } from "./useCompareAnswers";
 import { type ShownComparison } from "./useComparison";
@@ -41,15 +41,8 @@ export function KeepPanel({ shown, answers, onSheet }: KeepPanelProps) {
     const names = columns.map(({ tuning }) => tuning.name);
     download(file, `${fileName(comparison.chords, "in", ...names)}.csv`);
   };
-  const copy = async () => {
-    try {
-      const address = location.origin + location.pathname + writeCompareAddress(comparison);
-      await navigator.clipboard.writeText(address);
-      tell({ text: "The address of this comparison is copied." });
-    } catch {
-      tell({ text: "Copy it from the address bar: the address always shows this comparison." });
-    }
-  };
+  const copy = async () =>
+    tell({ text: await copyAddress(writeCompareAddress(comparison), "comparison") });
   return (
     <div role="group" aria-label="Keep or take along" className="panel space-y-3 p-3">
       <div className="flex flex-wrap items-end gap-2">

@@ -1,9 +1,10 @@
 import { type PitchPlaces } from "@/core/compare";
 import { type Grip } from "@/core/hand";
 import { type Note } from "@/core/pitch";
-import { EffortBar, FretText, GripDiagram } from "@/ui/grip";
-import { NoteText, spokenNotes } from "@/ui/text";
+import { EffortBar, FretText } from "@/ui/grip";
+import { NoteText } from "@/ui/text";
 import { type TranslatedGrips } from "@/worker/client";
+import { SmallGrip } from "./SmallGrip";
 import { type Column } from "./useComparison";
 
 interface PitchCellProps {
@@ -96,21 +97,9 @@ interface GripLineProps {
 }
 
 function GripLine({ column, root, grip }: GripLineProps) {
-  const { neck, guitar } = column;
   return (
     <div className="flex items-center gap-2.5">
-      <div className="w-[46%] max-w-44 shrink-0">
-        <GripDiagram
-          neck={neck}
-          root={root}
-          grip={{ fingering: grip.best, tones: grip.tones }}
-          labels="note"
-          leftHanded={guitar.leftHanded}
-          growth={1.5}
-          pitch={neck.midi.length > 7 ? 14 : 17}
-          label={`${spokenNotes(grip.name)} close up`}
-        />
-      </div>
+      <SmallGrip column={column} root={root} grip={grip} labels="note" />
       <div className="min-w-0 flex-1 space-y-0.5 text-[16px]">
         <FretText fretting={grip.fretting} />
         <EffortBar effort={grip.best.effort} />

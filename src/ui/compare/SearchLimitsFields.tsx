@@ -1,6 +1,7 @@
 import { type SearchLimits } from "@/core/compare";
 import { type Midi } from "@/core/pitch";
-import { ChoiceButton } from "@/ui/controls";
+import { ChoiceButton, SelectField } from "@/ui/controls";
+import { withSigns } from "@/ui/text";
 
 /** What a player may ask of a search; `isSafe` stands for the tension limits of the rig. */
 export interface AskedLimits extends Omit<SearchLimits, "tension"> {
@@ -33,38 +34,33 @@ export function SearchLimitsFields({ from, limits, pitch, onLimits }: SearchLimi
   const lowest = Math.min(...from);
   return (
     <>
-      <Numbers
+      <SelectField
         label="Down by up to"
         value={limits.down}
-        values={range(0, MOST_SEMITONES)}
-        text={semitonesText}
+        options={optionsOf(range(0, MOST_SEMITONES), semitonesText)}
         onChange={(down) => set({ down })}
       />
-      <Numbers
+      <SelectField
         label="Up by up to"
         value={limits.up}
-        values={range(0, MOST_SEMITONES)}
-        text={semitonesText}
+        options={optionsOf(range(0, MOST_SEMITONES), semitonesText)}
         onChange={(up) => set({ up })}
       />
-      <Numbers
+      <SelectField
         label="Strings turned, at most"
         value={limits.mostTurned ?? from.length}
-        values={range(1, from.length)}
-        text={(count) => (count === from.length ? "all" : String(count))}
+        options={optionsOf(range(1, from.length), (count) =>
+          count === from.length ? "all" : String(count),
+        )}
         onChange={(count) => set({ mostTurned: count === from.length ? null : count })}
       />
-      <Numbers
+      <SelectField
         label="Lowest string, at least"
         value={limits.lowest ?? 0}
-        values={[0, ...range(lowest - DEEPEST, lowest)]}
-        text={(midi) =>
-          midi === 0
-            ? "any"
-            : pitch(midi)
-                .replace("#", "♯")
-                .replace(/b(?=\d)/, "♭")
-        }
+        options={[
+          [0, "any"],
+          ...optionsOf(range(lowest - DEEPEST, lowest), (midi) => withSigns(pitch(midi))),
+        ]}
         onChange={(midi) => set({ lowest: midi === 0 ? null : midi })}
       />
       <div role="group" aria-label="Strings that may move">
@@ -108,31 +104,12 @@ export function SearchLimitsFields({ from, limits, pitch, onLimits }: SearchLimi
   );
 }
 
-interface NumbersProps {
-  readonly label: string;
-  readonly value: number;
-  readonly values: readonly number[];
-  readonly text: (value: number) => string;
-  readonly onChange: (value: number) => void;
-}
-
-function Numbers({ label, value, values, text, onChange }: NumbersProps) {
-  return (
-    <label>
-      <span className="field-label">{label}</span>
-      <select
-        className="field"
-        value={value}
-        onChange={({ target }) => onChange(Number(target.value))}
-      >
-        {values.map((each) => (
-          <option key={each} value={each}>
-            {text(each)}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+/** Numbers to choose from, each with its text. */
+function optionsOf(
+  values: readonly number[],
+  text: (value: number) => string,
+): readonly (readonly [number, string])[] {
+  return values.map((value) => [value, text(value)] as const);
 }
 
 function range(low: number, high: number): readonly number[] {

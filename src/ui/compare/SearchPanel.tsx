@@ -3,6 +3,7 @@ import { Search, Square } from "lucide-react";
 import { makeSearchSpace, MOST_FOUND, NO_LIMITS, type SearchQuestion } from "@/core/compare";
 import { nameTuning, TUNINGS } from "@/core/tuning";
 import { MOST_COLUMNS } from "@/formats/address";
+import { SelectField } from "@/ui/controls";
 import { strung } from "@/ui/retune";
 import { NoteText } from "@/ui/text";
 import { neckOf, useWorkspace } from "@/ui/workspace";
@@ -55,23 +56,15 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
         <NoteText>{`The best tunings for ${chordList(chords)}, from ${nameTuning(from).name}`}</NoteText>
       </h2>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-3">
-        <label>
-          <span className="field-label">On</span>
-          <select
-            className="field"
-            value={guitar.id}
-            onChange={({ target }) => {
-              setGuitarId(Number(target.value));
-              setLimits(FIRST_LIMITS);
-            }}
-          >
-            {guitars.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="On"
+          value={guitar.id}
+          options={guitars.map(({ id, name }) => [id, name] as const)}
+          onChange={(id) => {
+            setGuitarId(id);
+            setLimits(FIRST_LIMITS);
+          }}
+        />
         <SearchLimitsFields from={from} limits={limits} pitch={pitch} onLimits={setLimits} />
         {state.kind === "running" ? (
           <button type="button" className="button" onClick={cancel}>

@@ -1,5 +1,5 @@
 import { NO_FILTER, type GripFilter } from "@/core/listing";
-import { ChoiceButton } from "@/ui/controls";
+import { ChoiceButton, SelectField } from "@/ui/controls";
 
 export interface FilterFieldsProps {
   readonly filter: GripFilter;
@@ -53,7 +53,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
           {`With string ${strings - tapped.string} at ${tapped.fret}`}
         </ChoiceButton>
       )}
-      <Choice
+      <SelectField
         label="Open strings"
         value={filter.openStrings}
         options={[
@@ -63,7 +63,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         ]}
         onChange={(openStrings) => set({ openStrings })}
       />
-      <Choice
+      <SelectField
         label="Bars"
         value={filter.barre}
         options={[
@@ -73,7 +73,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         ]}
         onChange={(barre) => set({ barre })}
       />
-      <Choice
+      <SelectField
         label="Lowest note on"
         value={String(filter.bassString)}
         options={[
@@ -85,7 +85,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         ]}
         onChange={(value) => set({ bassString: readNumber(value) })}
       />
-      <Choice
+      <SelectField
         label="Frets"
         value={filter.frets?.join() ?? "null"}
         options={[
@@ -102,7 +102,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
           set({ frets: regions.find((region) => region.join() === value) ?? null })
         }
       />
-      <Choice
+      <SelectField
         label="Notes"
         value={String(filter.notes)}
         options={[
@@ -114,7 +114,7 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         ]}
         onChange={(value) => set({ notes: readNumber(value) })}
       />
-      <Choice
+      <SelectField
         label="Fingers"
         value={String(filter.mostFingers)}
         options={[
@@ -129,32 +129,6 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         Clear
       </button>
     </div>
-  );
-}
-
-interface ChoiceProps<Value extends string> {
-  readonly label: string;
-  readonly value: Value;
-  readonly options: readonly (readonly [Value, string])[];
-  readonly onChange: (value: Value) => void;
-}
-
-function Choice<Value extends string>({ label, value, options, onChange }: ChoiceProps<Value>) {
-  return (
-    <label>
-      <span className="field-label">{label}</span>
-      <select
-        className="field"
-        value={value}
-        onChange={({ target }) => onChange(target.value as Value)}
-      >
-        {options.map(([option, name]) => (
-          <option key={option} value={option}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }
 

@@ -1,3 +1,4 @@
+export { copyAddress } from "./copyAddress";
 export { download } from "./download";
 export { fileName } from "./fileName";
 export { PICTURE_KINDS, savePicture, type PictureKind } from "./savePicture";

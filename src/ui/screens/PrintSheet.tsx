@@ -1,10 +1,9 @@
 import { useMemo } from "react";
-import { Dialog, DialogPanel } from "@headlessui/react";
-import { Printer, X } from "lucide-react";
 import { noteText, spellDegree } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
 import { fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { Mark, makeNeckScale, markRole, NeckBoard, NeckGrip } from "@/ui/neck";
+import { PaperDialog } from "@/ui/controls/PaperDialog";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { useWorkspace } from "@/ui/workspace";
 import { type GripAnswer } from "./useGrips";
@@ -35,87 +34,65 @@ export function PrintSheet({ answer, positions, onClose }: PrintSheetProps) {
     ...others.map((each) => ({ grip: each, fingering: each.best })),
   ];
   return (
-    <Dialog
-      open
-      onClose={onClose}
-      aria-label="Sheet to print"
-      className="print-sheet fixed inset-0 z-30 overflow-y-auto p-6"
-    >
-      <DialogPanel className="mx-auto max-w-4xl space-y-4">
-        <div className="flex flex-wrap gap-2 print:hidden">
-          <button
-            type="button"
-            autoFocus
-            className="button button-primary"
-            onClick={() => window.print()}
-          >
-            <Printer size={18} aria-hidden="true" />
-            Print
-          </button>
-          <button type="button" className="button" onClick={onClose}>
-            <X size={18} aria-hidden="true" />
-            Close
-          </button>
-        </div>
-        <h2 className="text-3xl font-bold">
-          <NoteText>{`${chordName} in ${tuningName}`}</NoteText>
-        </h2>
-        <p>
-          <NoteText>{`${guitar.name}: ${neck.midi.map(names.pitch).join(" ")}`}</NoteText>
-        </p>
-        <svg
-          role="img"
-          aria-label={`Neck with ${spokenNotes(chordName)}`}
-          viewBox={`0 0 ${NECK_WIDTH} ${scale.height}`}
-          className="figures block h-auto w-full"
-        >
-          <NeckBoard neck={neck} scale={scale} accidentals={profile.accidentals} />
-          {positions.map(({ string, fret, degree }) => (
-            <Mark
-              key={`${string}-${fret}`}
-              role={markRole(degree)}
-              x={scale.markX(string, fret)}
-              y={scale.stringY(string)}
-              size={scale.markSize(fret)}
-              faint={grip !== null}
-              label={noteText(spellDegree(shownRoot, degree))}
-            />
-          ))}
-          {grip && fingering && (
-            <NeckGrip
-              scale={scale}
-              openMidi={neck.midi}
-              grip={{ fingering, tones: grip.tones }}
+    <PaperDialog label="Sheet to print" width="max-w-4xl" onClose={onClose}>
+      <h2 className="text-3xl font-bold">
+        <NoteText>{`${chordName} in ${tuningName}`}</NoteText>
+      </h2>
+      <p>
+        <NoteText>{`${guitar.name}: ${neck.midi.map(names.pitch).join(" ")}`}</NoteText>
+      </p>
+      <svg
+        role="img"
+        aria-label={`Neck with ${spokenNotes(chordName)}`}
+        viewBox={`0 0 ${NECK_WIDTH} ${scale.height}`}
+        className="figures block h-auto w-full"
+      >
+        <NeckBoard neck={neck} scale={scale} accidentals={profile.accidentals} />
+        {positions.map(({ string, fret, degree }) => (
+          <Mark
+            key={`${string}-${fret}`}
+            role={markRole(degree)}
+            x={scale.markX(string, fret)}
+            y={scale.stringY(string)}
+            size={scale.markSize(fret)}
+            faint={grip !== null}
+            label={noteText(spellDegree(shownRoot, degree))}
+          />
+        ))}
+        {grip && fingering && (
+          <NeckGrip
+            scale={scale}
+            openMidi={neck.midi}
+            grip={{ fingering, tones: grip.tones }}
+            root={shownRoot}
+            labels="finger"
+            sizeAt={scale.gripSize}
+          />
+        )}
+      </svg>
+      <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+        {shown.map(({ grip: each, fingering: way }) => (
+          <li key={each.fretting.join()} className="break-inside-avoid">
+            <p>
+              <FretText fretting={each.fretting} />
+            </p>
+            <GripDiagram
+              neck={neck}
               root={shownRoot}
+              grip={{ fingering: way, tones: each.tones }}
               labels="finger"
-              sizeAt={scale.gripSize}
+              pitch={18}
+              leftHanded={leftHanded}
+              thickOnTop={thickOnTop}
+              growth={1.5}
+              label={`${spokenNotes(each.name)} close up`}
             />
-          )}
-        </svg>
-        <ul className="grid grid-cols-2 gap-4 sm:grid-cols-3">
-          {shown.map(({ grip: each, fingering: way }) => (
-            <li key={each.fretting.join()} className="break-inside-avoid">
-              <p>
-                <FretText fretting={each.fretting} />
-              </p>
-              <GripDiagram
-                neck={neck}
-                root={shownRoot}
-                grip={{ fingering: way, tones: each.tones }}
-                labels="finger"
-                pitch={18}
-                leftHanded={leftHanded}
-                thickOnTop={thickOnTop}
-                growth={1.5}
-                label={`${spokenNotes(each.name)} close up`}
-              />
-              <p className="figures text-[15px]">
-                {`fingers ${fingersText(way.fingers)}, ${Math.round(way.reachMm)} mm, effort ${way.effort.toFixed(1)}`}
-              </p>
-            </li>
-          ))}
-        </ul>
-      </DialogPanel>
-    </Dialog>
+            <p className="figures text-[15px]">
+              {`fingers ${fingersText(way.fingers)}, ${Math.round(way.reachMm)} mm, effort ${way.effort.toFixed(1)}`}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </PaperDialog>
   );
 }

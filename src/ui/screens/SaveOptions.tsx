@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Image as ImageIcon, Link, Printer } from "lucide-react";
 import { type DegreePosition } from "@/core/stack";
 import { writeAddress } from "@/formats/address";
-import { fileName, PICTURE_KINDS, savePicture, type PictureKind } from "@/ui/save";
+import { copyAddress, fileName, PICTURE_KINDS, savePicture, type PictureKind } from "@/ui/save";
 import { useWorkspace } from "@/ui/workspace";
 import { PrintSheet } from "./PrintSheet";
 import { type GripAnswer } from "./useGrips";
@@ -30,14 +30,7 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
       tell({ text: `The ${what} could not be saved as ${kind.toUpperCase()}.` });
     }
   };
-  const copy = async () => {
-    try {
-      await navigator.clipboard.writeText(location.origin + "/" + writeAddress(choice));
-      tell({ text: "The address of this view is copied." });
-    } catch {
-      tell({ text: "Copy it from the address bar: the address always shows this view." });
-    }
-  };
+  const copy = async () => tell({ text: await copyAddress(writeAddress(choice), "view") });
   return (
     <div
       role="group"

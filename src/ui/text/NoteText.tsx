@@ -24,6 +24,13 @@ export function splitSigns(text: string): readonly Piece[] {
     );
 }
 
+/** The same as plain text, for where no element may stand, as in an option. */
+export function withSigns(text: string): string {
+  return splitSigns(text)
+    .map((piece) => piece.text)
+    .join("");
+}
+
 /** The same text with real signs, for labels that only a screen reader hears. */
 export function spokenNotes(text: string): string {
   return splitSigns(text)

@@ -1,1 +1,1 @@
-export { NoteText, NoteTspans, spokenNotes, splitSigns } from "./NoteText";
+export { NoteText, NoteTspans, spokenNotes, splitSigns, withSigns } from "./NoteText";
