@@ -1,4 +1,4 @@
-import { stackName, STACKS } from "@/core/stack";
+import { stackName, STACKS, type NamedStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, type Hold } from "@/formats/address";
 import { ChoiceButton, SelectField } from "@/ui/controls";
@@ -27,7 +27,7 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
   const own = ownStacks.flatMap(({ name, stack, leastNotes: least }) =>
     least === null ? [{ name, semitones: stack }] : [],
   );
-  const listed = [...STACKS, ...own];
+  const listed = uniqueStacks([...STACKS, ...own]);
   const isListed = listed.some(({ semitones }) => semitones.join() === fiveStack.join());
   const other = { name: stackName(fiveStack), semitones: fiveStack };
   const stacks = isListed ? listed : [other, ...listed];
@@ -74,5 +74,13 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
         </div>
       </div>
     </>
+  );
+}
+
+/** Each stack under the first of its names. */
+function uniqueStacks(stacks: readonly NamedStack[]): readonly NamedStack[] {
+  const keyOf = ({ semitones }: NamedStack) => semitones.join();
+  return stacks.filter(
+    (stack, index) => stacks.findIndex((other) => keyOf(other) === keyOf(stack)) === index,
   );
 }
