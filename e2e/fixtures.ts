@@ -19,12 +19,23 @@ export const test = base.extend<{ freshData: void; quietConsole: void }>({
       const errors = watchConsole(page);
       await use();
       expect(errors).toEqual([]);
+      await leave(page);
     },
     { auto: true },
   ],
 });
 
 export { expect };
+
+/**
+ * Leaves a page, which sends its last choice on its way out, and waits for an answer of the server, so
+ * that the choice does not come late into the next test's data.
+ */
+async function leave(page: Page): Promise<void> {
+  if (page.isClosed()) return;
+  await page.goto("about:blank");
+  await page.request.get("/");
+}
 
 /** Collects what a page complains about. */
 export function watchConsole(page: Page): string[] {

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression } from "../chart";
 import { soundingMidi } from "../fretting";
 import { type Player } from "../hand";
-import { makeNeck, stringScaleMm, type Neck } from "../neck";
+import { makeNeck, retuneNeck, stringScaleMm, type Neck } from "../neck";
 import { DEFAULT_TENSION_LIMITS, TUNINGS, usualMidi } from "../tuning";
 import {
   DEFAULT_WEIGHTS,
@@ -62,7 +62,7 @@ function scoreFromScratch(
   { neck, player, chords, weights, space }: SearchQuestion,
   midi: readonly number[],
 ): number {
-  const tuned = { ...neck, midi };
+  const tuned = retuneNeck(neck, midi);
   const costs = chords.map(({ chord, times }) => {
     const each = findChordGrips(tuned, chord, player).map(({ fretting, best }) =>
       weighGrip(best.effort, soundCost(fretting, soundingMidi(tuned, fretting), weights), weights),
@@ -143,6 +143,16 @@ describe("a search finds what counting out every tuning finds", () => {
       onlyGainful: false,
     });
   }, 120_000);
+
+  test("behind a capo, where all sounds higher", () => {
+    const from = STANDARD.slice(0, 4);
+    const made = makeNeck({ midi: from, frets: 12, capo: 3 });
+    if (!made.ok) throw new Error(made.problem.message);
+    const weights = { ...DEFAULT_WEIGHTS, low: 1 };
+    const space = spaceOf(from, { up: 1, down: 1 });
+    const question = { neck: made.value, player: {}, chords: chordsOf("G5 Dm"), weights, space };
+    check({ ...question, most: MOST, onlyGainful: false });
+  }, 60_000);
 
   test("a stack of more tones than strings is found nowhere", () => {
     const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, fiveStack: [0, 7, 12, 19, 24] });

@@ -1,6 +1,6 @@
 import { type Chord, type CountedChord } from "../chart";
 import { type Player } from "../hand";
-import { type Neck } from "../neck";
+import { retuneNeck, type Neck } from "../neck";
 import { type Midi } from "../pitch";
 import { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
 import { makeField, type Field } from "./field";
@@ -85,7 +85,9 @@ export function* searchTunings(
       (shortlist.worst() + ROUNDING - (field.costs[row] ?? Infinity) - later) / times;
     const least = new Float64Array(field.size).fill(Infinity);
     for (const { playing, groups } of work[index] ?? []) {
-      for (const part of spreadLeast(field, search, chord, playing, least, mayCost)) {
+      const leastOf = (row: number, limit: number) =>
+        search.leastOn(retuneNeck(neck, field.midiOf(row)).midi, chord, playing, limit);
+      for (const part of spreadLeast(field, playing, leastOf, least, mayCost)) {
         yield { share: share + (part * groups) / allWork, open, best: shortlist.best() };
       }
       share += groups / allWork;
@@ -97,7 +99,9 @@ export function* searchTunings(
   for (const scored of lastOnes(question, field, shortlist.worst())) shortlist.offer(scored);
   return shortlist.best().map((tuning) => ({
     ...tuning,
-    grips: chords.flatMap(({ chord }) => search.cheapest(tuning.midi, chord, 1)),
+    grips: chords.flatMap(({ chord }) =>
+      search.cheapest(retuneNeck(neck, tuning.midi).midi, chord, 1),
+    ),
   }));
 }
 
@@ -134,10 +138,11 @@ function isWanted(
 /** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */
 export function scoreTuning(
   search: GripSearch,
-  { chords, weights, space }: Pick<SearchQuestion, "chords" | "weights" | "space">,
+  { neck, chords, weights, space }: Omit<SearchQuestion, "most" | "onlyGainful">,
   midi: readonly Midi[],
   limit = Infinity,
 ): ScoredTuning {
+  const sounding = retuneNeck(neck, midi).midi;
   const retuning = retuningPoints(space.from, midi);
   const floor = leastPossible(space, weights);
   let score = weights.retuning * retuning;
@@ -145,14 +150,14 @@ export function scoreTuning(
   for (const { chord, times } of chords) {
     later -= times * floor;
     const mayCost = (limit + ROUNDING - score - later) / times;
-    const [cheapest] = search.cheapest(midi, chord, 1, mayCost);
+    const [cheapest] = search.cheapest(sounding, chord, 1, mayCost);
     if (!cheapest) return { midi, score: Infinity, retuning };
     score += times * cheapest.cost;
   }
   return { midi, score, retuning };
 }
 
-/** What no grip in any tuning of a space costs less than. */
+/** What no grip in any tuning of a space costs less than, with a capo or without. */
 function leastPossible({ perString, others }: SearchSpace, { low, ringing }: Weights): number {
   const lowest = Math.min(...perString.flat(), ...others.flat());
   return low * lowCost(lowest) - ringing * PER_RINGING * perString.length;
@@ -171,13 +176,12 @@ function workOf(
 
 /**
  * Finds the least cost of a chord on exactly some strings, once for all tunings that agree on them, and
- * lowers `least` where it is less. Yields the share that is done.
+ * lowers `least` where it is less. `leastOf` answers for one of them. Yields the share that is done.
  */
 function* spreadLeast(
   field: Field,
-  search: GripSearch,
-  chord: Chord,
   playing: Playing,
+  leastOf: (row: number, limit: number) => number,
   least: Float64Array,
   mayCost: (row: number) => number,
 ): Generator<number> {
@@ -192,7 +196,7 @@ function* spreadLeast(
   const found = new Float64Array(count).fill(Infinity);
   for (const [group, limit] of limits.entries()) {
     if (limit === -Infinity) continue;
-    found[group] = search.leastOn(field.midiOf(example[group] ?? 0), chord, playing, limit);
+    found[group] = leastOf(example[group] ?? 0, limit);
     if (group % PER_REPORT === PER_REPORT - 1) yield group / count;
   }
   for (const [row, group] of ofRow.entries()) {

@@ -11,6 +11,7 @@ export {
   makeNeck,
   MAX_FRETS,
   MIN_GUITAR_FRETS,
+  retuneNeck,
   type Neck,
   type NeckInput,
   type NeckMeasures,

@@ -67,6 +67,11 @@ export function makeNeck(input: NeckInput): Result<Neck> {
   return problem ? failure(problem.field, problem.message) : success(neck);
 }
 
+/** The same neck with its strings at other pitches, told as without its capo; as many, and possible ones. */
+export function retuneNeck(neck: Neck, midi: readonly Midi[]): Neck {
+  return { ...neck, midi: midi.map((pitch) => pitch + neck.capo) };
+}
+
 function findProblem(
   input: NeckInput,
   frets: number,

@@ -24,7 +24,7 @@ export function ChordsField({ text, onPreview, onCommit }: ChordsFieldProps) {
   return (
     <TextField
       label="Chords, in the order played"
-      className="min-w-56 flex-1"
+      className="min-w-56 flex-1 basis-full sm:basis-0"
       value={shown}
       maxLength={1500}
       placeholder={EXAMPLE}

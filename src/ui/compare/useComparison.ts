@@ -53,7 +53,14 @@ export function useComparison(): ShownComparison {
       ...chordsOf(root, choice),
     };
   }, [choice, guitar, tuning, root]);
-  const comparison = useMemo(() => ({ ...base, ...draft }), [base, draft]);
+  const comparison = useMemo((): Comparison => {
+    const whole = { ...base, ...draft };
+    // A guitar may have been deleted, or given other strings, since the comparison was made.
+    const fitting = whole.columns.filter(({ midi }) => guitarFor(guitars, guitar, midi.length));
+    if (fitting.length === whole.columns.length) return whole;
+    const present = { guitarId: guitar.id, midi: tuning.midi };
+    return { ...whole, columns: fitting.length > 0 ? fitting : [present] };
+  }, [base, draft, guitars, guitar, tuning]);
 
   const set = useCallback(
     (part: Partial<Comparison>) => {
@@ -74,7 +81,6 @@ export function useComparison(): ShownComparison {
   const columns = useMemo(
     () =>
       tunings.flatMap(({ guitarId, midi }): Column[] => {
-        // A guitar may have been deleted, or given other strings, since the comparison was made.
         const named = guitars.find(({ id }) => id === guitarId) ?? guitar;
         const on = guitarFor(guitars, named, midi.length);
         return on

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type ChordRoute, type FoundTuning, type SearchQuestion } from "@/core/compare";
 import { type Chord } from "@/core/chart";
+import { retuneNeck } from "@/core/neck";
 import { computeFreely, searchInWorker, type SearchReport } from "@/worker/client";
 
 export type SearchState =
@@ -47,7 +48,7 @@ export function useTuningSearch(): TuningSearch {
       );
       const ms = performance.now() - began;
       setState({ kind: "done", found, ms, routes: null });
-      const necks = found.map(({ midi }) => ({ ...neck, midi }));
+      const necks = found.map(({ midi }) => retuneNeck(neck, midi));
       const routes = await computeFreely("found", (api) =>
         api.routes(necks, sequence, weights, player),
       );
