@@ -40,7 +40,7 @@ export function PitchCell({ column, root, found, pitch }: PitchCellProps) {
       {all.length > SHOWN_AT_ONCE && (
         <details className="text-[15px]">
           <summary className="min-h-8 cursor-pointer text-muted">
-            {`The other ${all.length - SHOWN_AT_ONCE}`}
+            {`${all.length - SHOWN_AT_ONCE} more`}
           </summary>
           <div className="space-y-2">
             {all.slice(SHOWN_AT_ONCE).map((grip) => (
