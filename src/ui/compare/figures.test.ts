@@ -1,0 +1,95 @@
+import { describe, expect, test } from "@jest/globals";
+import { countChords, readProgression } from "@/core/chart";
+import {
+  countGrips,
+  DEFAULT_WEIGHTS,
+  makeGripSearch,
+  routeThrough,
+  scoreOf,
+  stageCost,
+  sumCounts,
+  weighTuning,
+} from "@/core/compare";
+import { makeNeck, stringScaleMm } from "@/core/neck";
+import { pitchText } from "@/core/pitch";
+import { describeSound } from "@/core/sound";
+import { nameTuning, usualMidi } from "@/core/tuning";
+import { type Guitar } from "@/server/types";
+import { figureGroups, type ColumnAnswer } from ".";
+
+const STANDARD = usualMidi(6);
+const OPEN_D = [38, 45, 50, 54, 57, 62];
+
+/** A column with everything worked out, on a guitar that hangs in standard. */
+function columnFor(midi: readonly number[]): ColumnAnswer {
+  const neck = makeNeck({ midi, frets: 12 });
+  const read = readProgression("D5 G5");
+  if (!neck.ok || !read.ok) throw new Error("a neck and chords");
+  const sequence = read.value;
+  const chords = countChords(sequence);
+  const search = makeGripSearch(neck.value, {}, DEFAULT_WEIGHTS);
+  const weighed = weighTuning(search, neck.value, chords, {}, 1);
+  const guitar = {
+    usualMidi: STANDARD,
+    scalesMm: STANDARD.map((_, string) => stringScaleMm(neck.value, string)),
+    frets: 12,
+  };
+  const cost = stageCost(guitar, STANDARD, midi, 0.5);
+  return {
+    column: { guitar: { name: "Ash six" } as Guitar, tuning: nameTuning(midi), neck: neck.value },
+    cost,
+    weighed,
+    score: scoreOf(weighed.totals, cost, DEFAULT_WEIGHTS),
+    route: routeThrough(search, neck.value, sequence, {}, DEFAULT_WEIGHTS),
+    counts: sumCounts(chords.map(({ chord }) => countGrips(neck.value, chord))),
+    sounds: weighed.chords.map(({ grips: [best] }) => describeSound(best?.grip.midi ?? [])),
+  };
+}
+
+const textsOf = (columns: readonly ColumnAnswer[], name: string) =>
+  figureGroups(columns, (midi) => pitchText(midi))
+    .flatMap(({ rows }) => rows)
+    .find((row) => row.name === name)?.texts;
+
+describe("the figures of a comparison", () => {
+  const columns = [columnFor(STANDARD), columnFor(OPEN_D)];
+  const [standard, open] = columns;
+  if (!standard || !open) throw new Error("two columns");
+
+  test("tell each tuning's efforts, notes, counts and cost", () => {
+    expect(textsOf(columns, "Effort, all together")).toEqual(
+      columns.map(({ weighed }) => weighed?.totals?.effort.toFixed(1)),
+    );
+    expect(textsOf(columns, "Held with one finger or none")?.[1]).toBe("2 of 2");
+    expect(textsOf(columns, "Lowest note")?.[1]).toBe("D2");
+    expect(textsOf(columns, "Strings to turn")).toEqual(["0", "4"]);
+    expect(textsOf(columns, "On stage")).toEqual(["no time", "2 min"]);
+    expect(textsOf(columns, "Playable")).toEqual(
+      columns.map(({ counts }) => String(counts?.playable)),
+    );
+    expect(textsOf(columns, "Grips on the way")?.[1]).toMatch(/^000×××, /);
+    expect(textsOf(columns, "Implied low note")?.[1]).toMatch(/^[A-G][#b]?[0-3]$/);
+  });
+
+  test("tell cautions where there are any, and leave the line out where there are none", () => {
+    expect(textsOf([standard], "Careful")).toBeUndefined();
+    const low = columnFor(STANDARD.map((midi) => midi - 5));
+    expect(textsOf([standard, low], "Careful")?.[1]).toMatch(
+      /String 6 keeps 56 % .* let a qualified technician check/,
+    );
+  });
+
+  test("say what is still worked out, and what cannot be told", () => {
+    const working = { ...open, weighed: null, route: null, counts: null, sounds: null };
+    const unable = { ...open, route: undefined, counts: undefined };
+    for (const name of ["Effort, all together", "Hand travels", "Playable", "Implied low note"]) {
+      expect(textsOf([working], name)).toEqual(["…"]);
+    }
+    expect(textsOf([unable], "Hand travels")).toEqual(["none"]);
+    expect(textsOf([unable], "Playable")).toEqual(["too many"]);
+    const mute = { ...open, weighed: { chords: [], totals: null }, score: null, sounds: [null] };
+    expect(textsOf([mute], "Effort, all together")).toEqual(["none"]);
+    expect(textsOf([mute], "Score, as you weigh it")).toEqual(["none"]);
+    expect(textsOf([mute], "Roughness under gain, a chord")).toEqual(["none"]);
+  });
+});
