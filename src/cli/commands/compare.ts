@@ -176,8 +176,12 @@ function textOf({ name, chords, totals, route, retuning, score }: ComparedTuning
       : `  ${chord.padEnd(8)} cannot be played`,
   );
   const sums = totals
-    ? `  effort ${totals.effort.toFixed(1)}, hand travels ${Math.round(route?.travelMm ?? 0)} mm in ${route?.shifts ?? 0} shifts, score ${score?.toFixed(1)}`
+    ? `  effort ${totals.effort.toFixed(1)}, hand travels ${Math.round(route?.travelMm ?? 0)} mm with ${shiftsText(route?.shifts ?? 0)}, score ${score?.toFixed(1)}`
     : "  not all chords can be played";
   const turns = retuning ? `  strings to retune: ${retuning.steps.length}` : "  another guitar";
   return [name, ...lines, sums, turns].join("\n");
+}
+
+function shiftsText(shifts: number): string {
+  return shifts === 1 ? "1 shift" : `${shifts} shifts`;
 }

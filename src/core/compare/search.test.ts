@@ -259,5 +259,9 @@ describe("what is searched", () => {
       ok: false,
       problem: { field: "limits.up" },
     });
+    expect(makeSearchSpace(STANDARD, { ...NO_LIMITS, movable: [0, 6] })).toMatchObject({
+      ok: false,
+      problem: { field: "limits.strings", message: expect.stringMatching(/^6: .* to 5$/) },
+    });
   });
 });

@@ -64,6 +64,11 @@ export function makeSearchSpace(
       return failure(`limits.${field}`, `${semitones}: write whole semitones from 0 to 24`);
     }
   }
+  const stray = limits.movable?.find((string) => !(string in from));
+  if (stray !== undefined) {
+    const last = from.length - 1;
+    return failure("limits.strings", `${stray}: strings count from 0, the thickest, to ${last}`);
+  }
   const perString = from.map((midi, string) => {
     const steps = Array.from({ length: up + down + 1 }, (_, index) => index - down);
     const turned = steps

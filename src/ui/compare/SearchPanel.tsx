@@ -37,7 +37,10 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
   const { onlyGainful } = limits;
 
   const space = useMemo(() => {
-    const { isSafe, withCatalogue, ...rest } = limits;
+    const { isSafe, withCatalogue, ...asked } = limits;
+    // Another guitar, taken over from the first column, may have fewer strings.
+    const movable = asked.movable?.filter((string) => string < from.length) ?? null;
+    const rest = { ...asked, movable };
     const tension = isSafe ? { guitar: strung(guitar), limits: profile.limits } : null;
     const known = [...TUNINGS, ...ownTunings].map(({ midi }) => midi);
     const others = withCatalogue ? [...favourites, ...known] : [];
