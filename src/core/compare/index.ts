@@ -12,7 +12,6 @@ export {
 } from "./searchSpace";
 export {
   MOST_FOUND,
-  scoreTuning,
   searchTunings,
   type FoundTuning,
   type SearchProgress,

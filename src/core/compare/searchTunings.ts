@@ -136,7 +136,7 @@ function isWanted(
 }
 
 /** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */
-export function scoreTuning(
+function scoreTuning(
   search: GripSearch,
   { neck, chords, weights, space }: Omit<SearchQuestion, "most" | "onlyGainful">,
   midi: readonly Midi[],

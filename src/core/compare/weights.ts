@@ -12,7 +12,7 @@ export const HIGHEST_WEIGHT = 3;
 export const DEFAULT_WEIGHTS: Weights = { ease: 1, low: 0, clear: 0, ringing: 0, retuning: 1 };
 
 /** Effort points per semitone of the lowest note over the low E of standard tuning (a judgement). */
-export const PER_SEMITONE = 1;
+const PER_SEMITONE = 1;
 const LOW_E: Midi = 40;
 /** Effort points per plain fifth's worth of roughness between two notes (a judgement). */
 export const PER_ROUGHNESS = 4;

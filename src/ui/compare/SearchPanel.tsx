@@ -33,6 +33,8 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
   const { state, question: asked, start, cancel } = useTuningSearch();
   const guitar = guitars.find(({ id }) => id === guitarId) ?? columns[0]?.guitar ?? guitars[0];
   const from = guitar.tunedMidi;
+  /** The guitar that was searched for; another may be chosen since. */
+  const [askedOn, setAskedOn] = useState(guitar.id);
   const { weights } = comparison;
   const { onlyGainful } = limits;
 
@@ -52,6 +54,12 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
     const neck = neckOf(guitar, from);
     return { neck, player, chords, weights, space: space.value, most: MOST_FOUND, onlyGainful };
   }, [space, chords, profile, guitar, from, weights, onlyGainful]);
+
+  const search = () => {
+    if (!question) return;
+    setAskedOn(guitar.id);
+    start(question, sequence);
+  };
 
   return (
     <section aria-labelledby="search-title" className="panel space-y-3 p-3">
@@ -79,7 +87,7 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
             type="button"
             className="button button-primary"
             disabled={!question}
-            onClick={() => question && start(question, sequence)}
+            onClick={search}
           >
             <Search size={18} aria-hidden="true" />
             {space.ok ? `Search ${space.value.size.toLocaleString("en")} tunings` : "Search"}
@@ -96,11 +104,10 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
         <SearchResults
           state={state}
           question={asked}
-          guitar={guitar}
           isStale={state.kind === "done" && asked !== question}
           onAdd={
             columns.length < MOST_COLUMNS
-              ? (midi) => set({ columns: [...comparison.columns, { guitarId: guitar.id, midi }] })
+              ? (midi) => set({ columns: [...comparison.columns, { guitarId: askedOn, midi }] })
               : null
           }
           shownTunings={columns.map(({ tuning }) => tuning.midi)}

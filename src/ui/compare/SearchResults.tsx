@@ -2,7 +2,6 @@ import { Check, Plus } from "lucide-react";
 import { type FoundTuning, type ScoredTuning, type SearchQuestion } from "@/core/compare";
 import { type Midi } from "@/core/pitch";
 import { nameTuning, retuneSteps, samePitches, type RetuneStep } from "@/core/tuning";
-import { type Guitar } from "@/server/types";
 import { FretText } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
@@ -12,7 +11,6 @@ import { type SearchState } from "./useTuningSearch";
 interface SearchResultsProps {
   readonly state: SearchState;
   readonly question: SearchQuestion;
-  readonly guitar: Guitar;
   /** What was asked is no longer what stands above. */
   readonly isStale: boolean;
   /** Null where no column is free. */
@@ -22,7 +20,7 @@ interface SearchResultsProps {
 
 /** The best tunings, as far as they are found. */
 export function SearchResults(props: SearchResultsProps) {
-  const { state, question, guitar, isStale, onAdd, shownTunings } = props;
+  const { state, question, isStale, onAdd, shownTunings } = props;
   const found = foundIn(state);
   if (!found) return null;
   if (found.length === 0) {
@@ -53,7 +51,7 @@ export function SearchResults(props: SearchResultsProps) {
             const { midi, score } = tuning;
             const { name } = nameTuning(midi);
             const isShown = shownTunings.some((other) => samePitches(other, midi));
-            const steps = retuneSteps(guitar.tunedMidi, midi) ?? [];
+            const steps = retuneSteps(question.space.from, midi) ?? [];
             return (
               <tr key={midi.join()} className="border-b border-line align-middle">
                 <td className="figures p-1.5">{place + 1}</td>

@@ -33,6 +33,8 @@ export interface CompareAnswers {
   readonly judged: readonly Judged[];
   /** The column that serves best; -1 before that is known. */
   readonly best: number;
+  /** Whether there is an answer for these chords and tunings, if perhaps for earlier weights. */
+  readonly isKnown: boolean;
   readonly isCurrent: boolean;
   readonly failed: boolean;
 }
@@ -50,7 +52,11 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
 
   const weighed = useComputed(
     useCallback(
-      () => compute().weigh(necks, chords, weights, player, BEST_ONLY),
+      async () => ({
+        necks,
+        chords,
+        tunings: await compute().weigh(necks, chords, weights, player, BEST_ONLY),
+      }),
       [necks, chords, weights, player],
     ),
   );
@@ -66,7 +72,9 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
       [necks, chords, player],
     ),
   );
-  const tunings = weighed.value;
+  // While a weight is moved the last answer stays in sight; for other chords or tunings it would be wrong.
+  const answer = weighed.value;
+  const tunings = answer?.necks === necks && answer.chords === chords ? answer.tunings : null;
   const sounds = useComputed(
     useCallback(async () => {
       const grips = (tunings ?? []).map(({ chords: each }) => each.map(bestPitches));
@@ -76,44 +84,48 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
     }, [tunings, a4Hz]),
   );
 
-  return useMemo(() => {
-    const answers = columns.map((column, place): ColumnAnswer => {
-      const { guitar, tuning } = column;
-      const options = { a4Hz, limits };
-      const cost = stageCost(
-        strung(guitar),
-        guitar.tunedMidi,
-        tuning.midi,
-        minutesPerString,
-        options,
-      );
-      const own = weighed.isCurrent ? (weighed.value?.[place] ?? null) : null;
-      return {
+  const costs = useMemo(
+    () =>
+      columns.map(({ guitar, tuning }) =>
+        stageCost(strung(guitar), guitar.tunedMidi, tuning.midi, minutesPerString, {
+          a4Hz,
+          limits,
+        }),
+      ),
+    [columns, minutesPerString, a4Hz, limits],
+  );
+  const answers = columns.flatMap((column, place): ColumnAnswer[] => {
+    const cost = costs[place];
+    if (!cost) return [];
+    const own = tunings?.[place] ?? null;
+    return [
+      {
         column,
         cost,
         weighed: own,
         score: scoreOf(own?.totals ?? null, cost, weights),
         route: routes.isCurrent ? (routes.value?.[place] ?? undefined) : null,
         counts: counts.isCurrent ? (sumCounts(counts.value?.[place] ?? []) ?? undefined) : null,
-        sounds: sounds.isCurrent ? (sounds.value?.[place] ?? null) : null,
-      };
-    });
-    const judged = answers.map(({ column, cost, weighed: own, score }) => ({
-      name: column.tuning.name,
-      totals: own?.totals ?? null,
-      score,
-      turned: cost.turned,
-      minutes: cost.minutes,
-      chords: own?.chords.length ?? 0,
-    }));
-    return {
-      columns: answers,
-      judged,
-      best: bestPlace(judged),
-      isCurrent: weighed.isCurrent,
-      failed: weighed.failed,
-    };
-  }, [columns, weights, minutesPerString, a4Hz, limits, weighed, routes, counts, sounds]);
+        sounds: tunings && sounds.isCurrent ? (sounds.value?.[place] ?? null) : null,
+      },
+    ];
+  });
+  const judged = answers.map(({ column, cost, weighed: own, score }) => ({
+    name: column.tuning.name,
+    totals: own?.totals ?? null,
+    score,
+    turned: cost.turned,
+    minutes: cost.minutes,
+    chords: own?.chords.length ?? 0,
+  }));
+  return {
+    columns: answers,
+    judged,
+    best: bestPlace(judged),
+    isKnown: tunings !== null,
+    isCurrent: weighed.isCurrent,
+    failed: weighed.failed,
+  };
 }
 
 function bestPitches({ grips: [first] }: WeighedChord): readonly number[] {

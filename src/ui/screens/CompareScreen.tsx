@@ -139,7 +139,7 @@ export function CompareScreen() {
       {answers.failed && <p role="alert">This could not be worked out. Reload the page.</p>}
       {hold === "chord" && !problem && (
         <p className="min-h-7 text-xl" aria-live="polite">
-          {answers.isCurrent && <NoteText>{verdict(answers.judged)}</NoteText>}
+          {answers.isKnown && <NoteText>{verdict(answers.judged)}</NoteText>}
         </p>
       )}
       {hold === "shape" && <ShapeSentences columns={columns} />}
