@@ -167,6 +167,18 @@ test("a search finds tunings, tells how far it is, and adds one to the compariso
   await expect(page.getByRole("columnheader").filter({ hasText: "effort" })).toHaveCount(5);
 });
 
+test("what a search finds does not widen a phone's page", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openCompare(page);
+  await page.getByRole("button", { name: "Find a tuning" }).click();
+  await page.getByRole("button", { name: /^Search \d/ }).click();
+  await expect(page.getByText(/^Done in/)).toBeVisible({ timeout: 60_000 });
+  const excess = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(excess).toBe(0);
+});
+
 test("a search can be stopped, and one too large is refused beforehand", async ({ page }) => {
   await openCompare(page);
   await page.getByRole("button", { name: "Find a tuning" }).click();

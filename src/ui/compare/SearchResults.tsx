@@ -28,7 +28,8 @@ export function SearchResults(props: SearchResultsProps) {
   }
   const routes = state.kind === "done" ? state.routes : null;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Best tunings">
+    // What only a screen reader hears must scroll with the table, not widen the page.
+    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Best tunings">
       {isStale && (
         <p className="mb-1 text-muted">Something has changed since; search again to follow it.</p>
       )}
