@@ -11,6 +11,8 @@ const CORE_ORDER = [
   "stack",
   "fretting",
   "hand",
+  "preference",
+  "grip",
   "sound",
   "reasons",
   "listing",

@@ -115,9 +115,9 @@ function scoreFromScratch(
   return chords.reduce(
     (sum, { chord, times }) => {
       let least = Infinity;
-      for (const { fretting, best } of findChordGrips(tuned, chord, player)) {
+      for (const { fretting, best, preference } of findChordGrips(tuned, chord, player)) {
         const sound = soundCost(fretting, soundingMidi(tuned, fretting), weights);
-        least = Math.min(least, weighGrip(best.effort, sound, weights));
+        least = Math.min(least, weighGrip(best.effort, preference.points, sound, weights));
       }
       return sum + times * least;
     },

@@ -1,5 +1,6 @@
 import { bruteForceStack, findSetFrettings, findStackFrettings } from "@/core/fretting";
-import { DEFAULT_HAND, findGrips, handReachMm, rankFingers, rankGrips } from "@/core/hand";
+import { findGrips, rankGrips } from "@/core/grip";
+import { DEFAULT_HAND, handReachMm, rankFingers } from "@/core/hand";
 import { makeNeck, type Neck } from "@/core/neck";
 import { spellPitchClass } from "@/core/pitch";
 import { usualMidi } from "@/core/tuning";

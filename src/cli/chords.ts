@@ -32,6 +32,7 @@ export const chordArguments = {
   minNotes: number().integer().min(1).max(MAX_STRINGS),
   weights: object({
     ease: weight,
+    usual: weight,
     low: weight,
     clear: weight,
     ringing: weight,

@@ -152,7 +152,14 @@ export const comparisonSchema = object({
   leastNotes: number().integer().min(2).max(MAX_STRINGS).required(),
   hold: string().oneOf(HOLDS).required(),
   shape: fretting.nullable().defined(),
-  weights: object({ ease: weight, low: weight, clear: weight, ringing: weight, retuning: weight })
+  weights: object({
+    ease: weight,
+    usual: weight,
+    low: weight,
+    clear: weight,
+    ringing: weight,
+    retuning: weight,
+  })
     .noUnknown()
     .required(),
   minutesPerString: number().min(0).max(MOST_MINUTES).required(),

@@ -17,16 +17,8 @@ import {
   type Weights,
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import {
-  findVoicing,
-  makeEffortBook,
-  rankFingers,
-  rankGrips,
-  type EffortBook,
-  type Fingering,
-  type Grip,
-  type Player,
-} from "@/core/hand";
+import { findVoicing, rankGrips, type Grip } from "@/core/grip";
+import { makeEffortBook, rankFingers, type EffortBook, type Fingering, type Player } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";

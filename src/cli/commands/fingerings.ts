@@ -1,5 +1,6 @@
 import { object } from "yup";
-import { handReachMm, rankGrips } from "@/core/hand";
+import { rankGrips } from "@/core/grip";
+import { handReachMm } from "@/core/hand";
 import { pitchText } from "@/core/pitch";
 import { success } from "@/core/result";
 import { handArgument, schoolArgument, toHand, toLimit } from "../arguments";

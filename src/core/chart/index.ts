@@ -1,4 +1,5 @@
 export {
+  askedOf,
   chordOf,
   findChordGrips,
   freeTones,

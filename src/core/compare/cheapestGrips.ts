@@ -1,4 +1,4 @@
-import { hasItsBass, type Chord } from "../chart";
+import { askedOf, hasItsBass, type Chord } from "../chart";
 import { compareFrettings, hold, NOTHING_HELD, type Fretting, type Held } from "../fretting";
 import {
   DEFAULT_HAND,
@@ -6,11 +6,19 @@ import {
   handReachMm,
   makeEffortBound,
   makeEffortBook,
+  type EffortBound,
   type EffortBook,
-  type Player,
 } from "../hand";
+import { type Taste } from "../grip";
 import { type Neck } from "../neck";
 import { type Midi } from "../pitch";
+import {
+  FREE_WEIGHTS,
+  makePreferenceBound,
+  preferencePoints,
+  type Asked,
+  type PreferenceBound,
+} from "../preference";
 import { makeOptions, type Option, type Options, type Playing } from "./options";
 import {
   lowCost,
@@ -27,6 +35,8 @@ export interface WeighedFretting {
   readonly fretting: Fretting;
   readonly cost: number;
   readonly effort: number;
+  /** Effort points that players' preference adds; 0 where it does not count. */
+  readonly preference: number;
 }
 
 export interface GripSearch {
@@ -71,6 +81,12 @@ interface Sofar {
   readonly inner: number;
   readonly ringing: number;
   readonly lowest: Midi;
+  /** The first string that sounds, -1 before there is one, and whether it is open. */
+  readonly thickest: number;
+  readonly isBassOpen: boolean;
+  /** Pitches that sound twice, and notes lower than the one on the string before. */
+  readonly same: number;
+  readonly falling: number;
   /** Between all notes so far, in plain fifths. */
   readonly rough: number;
 }
@@ -88,6 +104,10 @@ const NOTHING: Sofar = {
   inner: 0,
   ringing: 0,
   lowest: Infinity,
+  thickest: -1,
+  isBassOpen: false,
+  same: 0,
+  falling: 0,
   rough: 0,
 };
 
@@ -99,12 +119,28 @@ const NOTHING: Sofar = {
  */
 export function makeGripSearch(
   neck: Neck,
-  player: Player,
+  player: Taste,
   weights: Weights,
   book: EffortBook = makeEffortBook(neck, player),
 ): GripSearch {
   const strings = neck.midi.length;
-  const boundOf = makeEffortBound(neck, player);
+  const { ease, usual } = weights;
+  const plainBound = makeEffortBound(neck, player);
+  // A finger that is left over counts against a free chord's grip: told together with the effort, the
+  // bound is closer. Without any ease there is nothing to tell it by.
+  const perIdle = FREE_WEIGHTS["finger left over"];
+  const freeBound =
+    usual > 0 && ease > 0 ? makeEffortBound(neck, player, (usual / ease) * perIdle) : plainBound;
+  const tilts = player.tilts ?? [];
+  const known = new WeakMap<Chord, { asked: Asked; preferenceBound: PreferenceBound }>();
+  const preferringOf = (chord: Chord) => {
+    const found = known.get(chord);
+    if (found) return found;
+    const asked = askedOf(chord);
+    const made = { asked, preferenceBound: makePreferenceBound(neck, asked, tilts, reachMm) };
+    known.set(chord, made);
+    return made;
+  };
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const optionsOf = makeOptions(neck);
   const frets: (number | null)[] = [];
@@ -118,6 +154,9 @@ export function makeGripSearch(
     const highMm = fret === 0 ? sofar.highMm : Math.max(sofar.highMm, tipMm);
     if (highMm - lowMm > reachMm) return null;
     const rough = weights.clear === 0 ? 0 : roughnessWith(midi, pitches);
+    let same = sofar.same;
+    for (const pitch of pitches) if (pitch === midi) same++;
+    const before = pitches[pitches.length - 1] ?? midi;
     return {
       notes: sofar.notes + 1,
       pressed: sofar.pressed + (fret === 0 ? 0 : 1),
@@ -131,21 +170,58 @@ export function makeGripSearch(
       inner: sofar.inner + (sofar.notes > 0 ? sofar.silent : 0),
       ringing: sofar.ringing + (fret === 0 ? 1 : 0),
       lowest: Math.min(sofar.lowest, midi),
+      thickest: sofar.thickest < 0 ? frets.length : sofar.thickest,
+      isBassOpen: sofar.thickest < 0 ? fret === 0 : sofar.isBassOpen,
+      same,
+      falling: sofar.falling + (midi < before ? 1 : 0),
       rough: sofar.rough + rough,
     };
   };
 
-  const leastCost = (sofar: Sofar, string: number, options: Options): number => {
+  const leastCost = (
+    sofar: Sofar,
+    string: number,
+    options: Options,
+    boundOf: EffortBound,
+    preferenceBound: PreferenceBound,
+    left: number,
+  ): number => {
     const { pressed, held, lowMm, highMm, highestFret, inner, ringing, lowest, rough } = sofar;
     const spanMm = pressed > 1 ? highMm - lowMm : 0;
     const lowestFret = pressed > 0 ? sofar.lowestFret : highestFret;
     const { fingers } = held;
     const effort = boundOf({ pressed, fingers, spanMm, lowestFret, highestFret, inner });
+    const lowestToCome = options.lowestFrom[string] ?? Infinity;
+    const mostOpen = ringing + (options.openFrom[string] ?? 0);
+    let cost = ease * effort;
+    if (usual > 0) {
+      cost +=
+        usual *
+        preferenceBound({
+          thickest: sofar.thickest,
+          isBassOpen: sofar.isBassOpen,
+          notes: sofar.notes,
+          mostNotes: sofar.notes + left,
+          mostDegrees: countBits(sofar.heard) + left,
+          pressed,
+          lowestFret,
+          highestFret,
+          open: ringing,
+          mostOpen,
+          inner,
+          thin: left === 0 ? sofar.silent + strings - string : 0,
+          same: sofar.same,
+          falling: sofar.falling,
+          lowest,
+          lowestToCome,
+          isBassWrong: sofar.notes > 0 && isBassWrong(lowest, options, string),
+        });
+    }
     return (
-      weights.ease * effort +
-      weights.low * lowCost(Math.min(lowest, options.lowestFrom[string] ?? Infinity)) +
+      cost +
+      weights.low * lowCost(Math.min(lowest, lowestToCome)) +
       weights.clear * PER_ROUGHNESS * rough -
-      weights.ringing * PER_RINGING * (ringing + (options.openFrom[string] ?? 0))
+      weights.ringing * PER_RINGING * mostOpen
     );
   };
 
@@ -157,9 +233,12 @@ export function makeGripSearch(
     limit: number,
   ): readonly WeighedFretting[] => {
     const found: WeighedFretting[] = [];
+    const { asked, preferenceBound } = preferringOf(chord);
+    const boundOf = asked.kind === "free" ? freeBound : plainBound;
+    const playingFrom = countPlayingFrom(strings, playing);
     let worst = limit;
-    const keep = (effort: number, cost: number) => {
-      const entry = { fretting: [...frets], effort, cost };
+    const keep = (effort: number, preference: number, cost: number) => {
+      const entry = { fretting: [...frets], effort, preference, cost };
       const place = found.findIndex((other) => compareWeighed(entry, other) < 0);
       found.splice(place < 0 ? found.length : place, 0, entry);
       if (found.length > most) found.pop();
@@ -170,18 +249,21 @@ export function makeGripSearch(
       if (!hasItsBass(chord, pitches)) return;
       const sound = soundCost(frets, pitches, weights);
       // Where ease counts for nothing, the bound has not spared any work yet.
-      if (weights.ease === 0 && weighGrip(0, sound, weights) > worst + ROUNDING) return;
-      const effort = book.effortOf(frets);
+      if (ease === 0 && usual === 0 && weighGrip(0, 0, sound, weights) > worst + ROUNDING) return;
+      const { effort, fingers } = book.easiest(frets);
       if (effort === Infinity) return;
-      const cost = weighGrip(effort, sound, weights);
-      if (cost <= worst + ROUNDING) keep(effort, cost);
+      const look = { fretting: frets, midi: pitches, fingers, asked };
+      const preference = usual === 0 ? 0 : preferencePoints(look, tilts);
+      const cost = weighGrip(effort, preference, sound, weights);
+      if (cost <= worst + ROUNDING) keep(effort, preference, cost);
     };
 
     const visit = (string: number, sofar: Sofar, options: Options): void => {
-      const left = strings - string;
+      const left = playingFrom[string] ?? 0;
       if (sofar.notes + left < options.leastNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
-      if (leastCost(sofar, string, options) > worst + ROUNDING) return;
+      const least = leastCost(sofar, string, options, boundOf, preferenceBound, left);
+      if (least > worst + ROUNDING) return;
       if (string === strings) {
         finish();
         return;
@@ -211,6 +293,20 @@ export function makeGripSearch(
     leastOn: (midi, chord, playing, limit) =>
       search(midi, chord, playing, 1, limit)[0]?.cost ?? Infinity,
   };
+}
+
+/** Whether the lowest note so far is not what the chord asks for, and no lower one can make it right. */
+function isBassWrong(lowest: Midi, options: Options, string: number): boolean {
+  return !options.isBass(lowest) && (options.lowestBassFrom[string] ?? Infinity) > lowest;
+}
+
+/** By string: how many strings may sound from it to the thinnest. */
+function countPlayingFrom(strings: number, playing: Playing | null): readonly number[] {
+  const left = new Array<number>(strings + 1).fill(0);
+  for (let string = strings - 1; string >= 0; string--) {
+    left[string] = (left[string + 1] ?? 0) + (playing === null || playing[string] ? 1 : 0);
+  }
+  return left;
 }
 
 function compareWeighed(a: WeighedFretting, b: WeighedFretting): number {

@@ -8,7 +8,9 @@ import {
   type Chord,
 } from "../chart";
 import { soundingMidi } from "../fretting";
-import { rankGrips, type Player } from "../hand";
+import { rankGrips, type Taste } from "../grip";
+import { type Player } from "../hand";
+import { tiltOfWish, WITH_BASS } from "../preference";
 import { makeNeck, type Neck, type NeckInput } from "../neck";
 import { nameTuning, usualMidi } from "../tuning";
 import {
@@ -39,23 +41,26 @@ const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
 };
 
 /** What every grip of a chord costs, by full enumeration. */
-function costsFromScratch(neck: Neck, chord: Chord, player: Player, weights: Weights): number[] {
+function costsFromScratch(neck: Neck, chord: Chord, player: Taste, weights: Weights): number[] {
   return findChordGrips(neck, chord, player)
-    .map(({ fretting, best }) =>
-      weighGrip(best.effort, soundCost(fretting, soundingMidi(neck, fretting), weights), weights),
-    )
+    .map(({ fretting, best, preference }) => {
+      const sound = soundCost(fretting, soundingMidi(neck, fretting), weights);
+      return weighGrip(best.effort, preference.points, sound, weights);
+    })
     .sort((a, b) => a - b);
 }
 
-const ALL_COUNT: Weights = { ease: 1, low: 0.5, clear: 1, ringing: 2, retuning: 1 };
+const ALL_COUNT: Weights = { ease: 1, usual: 0.7, low: 0.5, clear: 1, ringing: 2, retuning: 1 };
 
 describe("the cheapest grips are those of the full enumeration", () => {
-  const players: readonly Player[] = [
+  const players: readonly Taste[] = [
     {},
     { school: "ring barre" },
     { school: "index and little", hand: { spanMm: 130, without: [] } },
     { school: "thumb allowed", hand: { spanMm: 170, without: [] } },
     { hand: { spanMm: 150, without: [4, "barre"] } },
+    { tilts: [WITH_BASS, tiltOfWish("ringing")] },
+    { tilts: [tiltOfWish("high"), { name: "pins", perFret: 0.3, perOpenString: 1 }] },
   ];
   const texts = ["D5", "Bb5", "F", "C#m", "D/F#", "C/B", "A7", "Gsus4", "Em7"];
 

@@ -1,6 +1,6 @@
-import { type Chord } from "../chart";
+import { askedOf, type Chord } from "../chart";
 import { fingertipMm, type Neck } from "../neck";
-import { pitchClass, pitchClassOf, type Midi } from "../pitch";
+import { pitchClass, pitchClassOf, type Midi, type PitchClass } from "../pitch";
 import { rootsOf } from "../stack";
 
 /** One way to sound a string for a chord. */
@@ -18,6 +18,10 @@ export interface Options {
   readonly perString: readonly (readonly Option[])[];
   /** By string: the lowest pitch that it or a thinner one can add. */
   readonly lowestFrom: readonly Midi[];
+  /** The same among the notes that the chord asks for in the bass. */
+  readonly lowestBassFrom: readonly Midi[];
+  /** Whether a pitch may be the lowest; a stack's lowest tone always may. */
+  readonly isBass: (midi: Midi) => boolean;
   /** By string: how many strings, from it to the thinnest, can ring open. */
   readonly openFrom: readonly number[];
   /** The bits of the tones that must sound. */
@@ -74,7 +78,9 @@ export function makeOptions(
             ),
       );
       const leastNotes = Math.min(tones.leastNotes, midi.length);
-      return [optionsOf(perString, bitsFor(tones.required), leastNotes, false)];
+      return [
+        optionsOf(perString, bitsFor(tones.required), leastNotes, false, askedOf(chord).bass),
+      ];
     }
     const { stack } = tones;
     const all = bitsFor(stack.map((_, tone) => tone));
@@ -90,7 +96,7 @@ export function makeOptions(
               }),
             ),
       );
-      return optionsOf(perString, all, stack.length, true);
+      return optionsOf(perString, all, stack.length, true, null);
     });
   };
 }
@@ -100,21 +106,37 @@ function optionsOf(
   required: number,
   leastNotes: number,
   eachOnce: boolean,
+  /** The pitch class that should be the lowest note; null where a stack has settled it. */
+  bass: PitchClass | null,
 ): Options {
   const strings = perString.length;
   const lowestFrom = new Array<Midi>(strings + 1).fill(Infinity);
+  const lowestBassFrom = new Array<Midi>(strings + 1).fill(Infinity);
   const openFrom = new Array<number>(strings + 1).fill(0);
   for (let string = strings - 1; string >= 0; string--) {
     let lowest = lowestFrom[string + 1] ?? Infinity;
+    let lowestBass = lowestBassFrom[string + 1] ?? Infinity;
     let open = 0;
     for (const { midi, fret } of perString[string] ?? []) {
       if (midi < lowest) lowest = midi;
+      if (midi < lowestBass && pitchClass(midi) === bass) lowestBass = midi;
       if (fret === 0) open = 1;
     }
     lowestFrom[string] = lowest;
+    lowestBassFrom[string] = lowestBass;
     openFrom[string] = (openFrom[string + 1] ?? 0) + open;
   }
-  return { perString, lowestFrom, openFrom, required, leastNotes, eachOnce };
+  const isBass = (midi: Midi) => bass === null || pitchClass(midi) === bass;
+  return {
+    perString,
+    lowestFrom,
+    lowestBassFrom,
+    isBass,
+    openFrom,
+    required,
+    leastNotes,
+    eachOnce,
+  };
 }
 
 /** No pitch, fret or octave comes near 1000. */

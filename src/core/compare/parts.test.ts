@@ -164,14 +164,14 @@ describe("what a grip and a retuning cost", () => {
   test("each term counts as often as it weighs", () => {
     const open = [0, 2, 2, null, null, null];
     const pitches = soundingMidi(neck, open);
-    const all = { ease: 1, low: 1, clear: 1, ringing: 1, retuning: 1 };
+    const all = { ease: 1, usual: 1, low: 1, clear: 1, ringing: 1, retuning: 1 };
     const sound = soundCost(open, pitches, all);
     expect(sound.low).toBe(lowCost(40));
     expect(sound.ringing).toBe(-2);
     const [a = 0, b = 0, c = 0] = pitches;
     expect(sound.clear).toBeCloseTo(4 * (roughnessWith(b, [a]) + roughnessWith(c, [a, b])), 9);
-    const only = { ...all, ease: 2, low: 0, clear: 0, ringing: 3 };
-    expect(weighGrip(10, soundCost(open, pitches, only), only)).toBe(20 - 6);
+    const only = { ...all, ease: 2, usual: 0.5, low: 0, clear: 0, ringing: 3 };
+    expect(weighGrip(10, 8, soundCost(open, pitches, only), only)).toBe(20 + 4 - 6);
   });
 
   test("on stage it costs so much a string, and its score is as it weighs", () => {
@@ -185,7 +185,7 @@ describe("what a grip and a retuning cost", () => {
     expect(cost).toMatchObject({ turned: 4, minutes: 2, points: 4 + 3 + 4 + 4 });
     // A whole step down leaves 79.4 % of the tension (common check).
     expect(cost.sheet.strings[0]?.usualShare).toBeCloseTo(0.794, 3);
-    const weights = { ease: 1, low: 0, clear: 0, ringing: 0, retuning: 2 };
+    const weights = { ease: 1, usual: 1, low: 0, clear: 0, ringing: 0, retuning: 2 };
     const totals = { cost: 30 } as Parameters<typeof scoreOf>[0];
     expect(scoreOf(totals, cost, weights)).toBe(30 + 2 * 15);
     expect(scoreOf(null, cost, weights)).toBeNull();

@@ -64,9 +64,10 @@ function scoreFromScratch(
 ): number {
   const tuned = retuneNeck(neck, midi);
   const costs = chords.map(({ chord, times }) => {
-    const each = findChordGrips(tuned, chord, player).map(({ fretting, best }) =>
-      weighGrip(best.effort, soundCost(fretting, soundingMidi(tuned, fretting), weights), weights),
-    );
+    const each = findChordGrips(tuned, chord, player).map(({ fretting, best, preference }) => {
+      const sound = soundCost(fretting, soundingMidi(tuned, fretting), weights);
+      return weighGrip(best.effort, preference.points, sound, weights);
+    });
     return times * Math.min(...each);
   });
   return (
@@ -85,8 +86,9 @@ function search(question: SearchQuestion) {
 
 const WEIGHTS: readonly Weights[] = [
   DEFAULT_WEIGHTS,
-  { ease: 1, low: 1, clear: 0.5, ringing: 2, retuning: 0.5 },
-  { ease: 0.3, low: 0, clear: 2, ringing: 0, retuning: 0 },
+  { ease: 1, usual: 0, low: 1, clear: 0.5, ringing: 2, retuning: 0.5 },
+  { ease: 1, usual: 2, low: 0.5, clear: 0, ringing: 1, retuning: 1 },
+  { ease: 0.3, usual: 0.4, low: 0, clear: 2, ringing: 0, retuning: 0 },
 ];
 
 describe("a search finds what counting out every tuning finds", () => {

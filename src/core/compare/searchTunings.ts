@@ -1,7 +1,8 @@
 import { type Chord, type CountedChord } from "../chart";
-import { type Player } from "../hand";
+import { type Taste } from "../grip";
 import { retuneNeck, type Neck } from "../neck";
 import { type Midi } from "../pitch";
+import { leastPreference } from "../preference";
 import { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
 import { makeField, type Field } from "./field";
 import { type Playing } from "./options";
@@ -14,7 +15,7 @@ import { lowCost, PER_RINGING, type Weights } from "./weights";
 export interface SearchQuestion {
   /** The guitar's neck; what it is tuned to does not matter. */
   readonly neck: Neck;
-  readonly player: Player;
+  readonly player: Taste;
   readonly chords: readonly CountedChord[];
   readonly weights: Weights;
   readonly space: SearchSpace;
@@ -77,7 +78,7 @@ export function* searchTunings(
 
   const work = chords.map(({ chord }) => workOf(space, chord));
   const allWork = work.flat().reduce((sum, each) => sum + each.groups, 0);
-  const floor = leastPossible(space, weights);
+  const floor = leastPossible(question);
   for (const [index, { chord, times }] of chords.entries()) {
     const later = chords.slice(index + 1).reduce((sum, each) => sum + each.times, 0) * floor;
     /** What the chord may cost in a tuning that can still come in. */
@@ -138,13 +139,14 @@ function isWanted(
 /** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */
 function scoreTuning(
   search: GripSearch,
-  { neck, chords, weights, space }: Omit<SearchQuestion, "most" | "onlyGainful">,
+  question: SearchQuestion,
   midi: readonly Midi[],
   limit = Infinity,
 ): ScoredTuning {
+  const { neck, chords, weights, space } = question;
   const sounding = retuneNeck(neck, midi).midi;
   const retuning = retuningPoints(space.from, midi);
-  const floor = leastPossible(space, weights);
+  const floor = leastPossible(question);
   let score = weights.retuning * retuning;
   let later = chords.reduce((sum, { times }) => sum + times, 0) * floor;
   for (const { chord, times } of chords) {
@@ -157,10 +159,14 @@ function scoreTuning(
   return { midi, score, retuning };
 }
 
-/** What no grip in any tuning of a space costs less than, with a capo or without. */
-function leastPossible({ perString, others }: SearchSpace, { low, ringing }: Weights): number {
+/** What no grip in any tuning of a question costs less than, with a capo or without. */
+function leastPossible({ space, weights, player, neck }: SearchQuestion): number {
+  const { perString, others } = space;
+  const { low, ringing, usual } = weights;
+  const strings = perString.length;
   const lowest = Math.min(...perString.flat(), ...others.flat());
-  return low * lowCost(lowest) - ringing * PER_RINGING * perString.length;
+  const preference = leastPreference(player.tilts ?? [], { lowest, strings, frets: neck.frets });
+  return low * lowCost(lowest) + usual * preference - ringing * PER_RINGING * strings;
 }
 
 /** The sets of strings that a chord may sound on, and on how many combinations of pitches each. */

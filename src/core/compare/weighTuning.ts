@@ -1,5 +1,6 @@
 import { type Chord, type CountedChord } from "../chart";
-import { rankGrips, type Grip, type Player } from "../hand";
+import { rankGrips, type Grip } from "../grip";
+import { type Player } from "../hand";
 import { type Neck } from "../neck";
 import { type Midi } from "../pitch";
 import { type GripSearch } from "./cheapestGrips";

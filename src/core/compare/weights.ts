@@ -2,14 +2,21 @@ import { type Fretting } from "../fretting";
 import { type Midi } from "../pitch";
 import { pairRoughness } from "../sound";
 
-export const TERMS = ["ease", "low", "clear", "ringing", "retuning"] as const;
+export const TERMS = ["ease", "usual", "low", "clear", "ringing", "retuning"] as const;
 export type Term = (typeof TERMS)[number];
 
 /** How much each term counts to this player: 0 not at all, 1 as it stands. */
 export type Weights = Readonly<Record<Term, number>>;
 
 export const HIGHEST_WEIGHT = 3;
-export const DEFAULT_WEIGHTS: Weights = { ease: 1, low: 0, clear: 0, ringing: 0, retuning: 1 };
+export const DEFAULT_WEIGHTS: Weights = {
+  ease: 1,
+  usual: 1,
+  low: 0,
+  clear: 0,
+  ringing: 0,
+  retuning: 1,
+};
 
 /** Effort points per semitone of the lowest note over the low E of standard tuning (a judgement). */
 const PER_SEMITONE = 1;
@@ -54,13 +61,18 @@ export function lowCost(lowest: Midi): number {
   return PER_SEMITONE * (lowest - LOW_E);
 }
 
-/** What a grip costs this player: its effort and its sound, each times its weight. */
+/** What a grip costs this player: its effort, what players prefer, and its sound, each times its weight. */
 export function weighGrip(
   effort: number,
+  preference: number,
   { low, clear, ringing }: SoundCost,
   weights: Weights,
 ): number {
   return (
-    weights.ease * effort + weights.low * low + weights.clear * clear + weights.ringing * ringing
+    weights.ease * effort +
+    weights.usual * preference +
+    weights.low * low +
+    weights.clear * clear +
+    weights.ringing * ringing
   );
 }

@@ -7,27 +7,37 @@ import { rankFingers, type Player } from "./fingering";
  * depend on the tuning, so one book serves all tunings of a guitar.
  */
 export interface EffortBook {
-  /** Effort points of the easiest fingering; Infinity where this hand cannot hold the fretting. */
-  readonly effortOf: (fretting: Fretting) => number;
+  /** The easiest fingering of a fretting. */
+  readonly easiest: (fretting: Fretting) => Easiest;
 }
 
-/** Some 100 MB; a book that is full is begun anew. */
+export interface Easiest {
+  /** Effort points; Infinity where this hand cannot hold the fretting. */
+  readonly effort: number;
+  /** Fingers that press. */
+  readonly fingers: number;
+}
+
+const UNPLAYABLE: Easiest = { effort: Infinity, fingers: 0 };
+
+/** Some 150 MB; a book that is full is begun anew. */
 const MOST_ENTRIES = 2_000_000;
 
 export function makeEffortBook(neck: Neck, player: Player): EffortBook {
-  const efforts = new Map<number, number>();
+  const efforts = new Map<number, Easiest>();
   // Ten strings of 36 frets still number fewer frettings than a double counts exactly.
   const perString = neck.frets + 2;
   return {
-    effortOf: (fretting) => {
+    easiest: (fretting) => {
       let key = 0;
       for (const fret of fretting) key = key * perString + (fret === null ? 0 : fret + 1);
       const known = efforts.get(key);
       if (known !== undefined) return known;
-      const effort = rankFingers(neck, [...fretting], player)[0]?.effort ?? Infinity;
+      const [best] = rankFingers(neck, [...fretting], player);
+      const easiest = best ? { effort: best.effort, fingers: best.presses.length } : UNPLAYABLE;
       if (efforts.size >= MOST_ENTRIES) efforts.clear();
-      efforts.set(key, effort);
-      return effort;
+      efforts.set(key, easiest);
+      return easiest;
     },
   };
 }

@@ -54,16 +54,25 @@ const LEAST_IN_SCHOOL: Readonly<Record<School, number>> = {
   "thumb allowed": WEIGHTS["finger T"] + SCHOOL["thumb allowed"],
 };
 
-/** The least that holding costs, by pressed strings, fewest fingers, and frets from the lowest to the highest. */
-const HOLDING: readonly (readonly (readonly number[])[])[] = upTo(MOST_STRINGS, (pressed) =>
-  upTo(MOST_FINGERS, (fingers) =>
-    // More strings may still spread the hand, so whatever is wider counts too.
-    leastFrom(upTo(WIDEST_SPAN, (span) => leastHolding(pressed, fingers, span))),
-  ),
-);
+/** By pressed strings, fewest fingers, and frets from the lowest to the highest. */
+type HoldingTable = readonly (readonly (readonly number[])[])[];
 
-export function makeEffortBound(neck: Neck, player: Player): EffortBound {
+/** The least that holding costs, with so many points for each finger that is left over. */
+function tabulateHolding(perIdleFinger: number): HoldingTable {
+  return upTo(MOST_STRINGS, (pressed) =>
+    upTo(MOST_FINGERS, (fingers) =>
+      // More strings may still spread the hand, so whatever is wider counts too.
+      leastFrom(upTo(WIDEST_SPAN, (span) => leastHolding(pressed, fingers, span, perIdleFinger))),
+    ),
+  );
+}
+
+const PLAIN_HOLDING = tabulateHolding(0);
+
+/** With `perIdleFinger`, what is added for each of the four fingers that presses nothing is in the bound. */
+export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): EffortBound {
   const { school = DEFAULT_SCHOOL } = player;
+  const holding = perIdleFinger === 0 ? PLAIN_HOLDING : tabulateHolding(perIdleFinger);
   const fanMm = widestFanMm(neck);
   const off = SCHOOL[school];
   const least = LEAST_IN_SCHOOL[school];
@@ -72,7 +81,7 @@ export function makeEffortBound(neck: Neck, player: Player): EffortBound {
     const reachMm = Math.max(0, spanMm - 2 * fanMm);
     const pastBody = Math.max(0, neck.capo + highestFret - ACCESS_FROM_FRET);
     const plain =
-      (HOLDING[pressed]?.[fingers]?.[Math.min(highestFret - lowestFret, WIDEST_SPAN)] ?? 0) +
+      (holding[pressed]?.[fingers]?.[Math.min(highestFret - lowestFret, WIDEST_SPAN)] ?? 0) +
       WEIGHTS["reach per mm"] * reachMm +
       WEIGHTS["fret beyond the body"] * pastBody +
       CHEAPEST_INNER * inner;
@@ -84,7 +93,12 @@ export function makeEffortBound(neck: Neck, player: Player): EffortBound {
  * The least that so many fingers or more cost which hold some strings over so many frets: each finger,
  * the gap between each two neighbours, and bars over what they do not press singly.
  */
-function leastHolding(pressed: number, fewestFingers: number, span: number): number {
+function leastHolding(
+  pressed: number,
+  fewestFingers: number,
+  span: number,
+  perIdleFinger: number,
+): number {
   const costs = CHOICES.flatMap((fingers) => {
     const own = fingers.reduce<number>((sum, finger) => sum + WEIGHTS[`finger ${finger}`], 0);
     return [
@@ -96,7 +110,8 @@ function leastHolding(pressed: number, fewestFingers: number, span: number): num
     if (count < fewestFingers || count > pressed) return [];
     const barred = pressed - count;
     if (barred > 0 && count === 0) return [];
-    return [cost + (barred > 0 ? CHEAPEST_BARRE + CHEAPEST_PER_STRING * barred : 0)];
+    const idle = perIdleFinger * Math.max(0, FINGERS.length - count);
+    return [cost + idle + (barred > 0 ? CHEAPEST_BARRE + CHEAPEST_PER_STRING * barred : 0)];
   });
   return costs.length > 0 ? Math.min(...costs) : Infinity;
 }

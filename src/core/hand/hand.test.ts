@@ -2,15 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import { findStackFrettings, type Fretting } from "../fretting";
 import { type Neck } from "../neck";
 import { parseNote, type Note } from "../pitch";
-import {
-  DEFAULT_HAND,
-  findGrips,
-  handReachMm,
-  rankFingers,
-  SCHOOLS,
-  type Hand,
-  type School,
-} from ".";
+import { findGrips } from "../grip";
+import { DEFAULT_HAND, handReachMm, rankFingers, SCHOOLS, type Hand, type School } from ".";
 import { neckOf, STANDARD } from "./testShapes";
 
 const DROP_D = [38, 45, 50, 55, 59, 64];

@@ -9,6 +9,9 @@ export const EXCLUSIONS = [1, 2, 3, 4, "T", "barre"] as const satisfies readonly
 )[];
 export type Exclusion = (typeof EXCLUSIONS)[number];
 
+/** A hand holds no more at once. */
+export const FINGERS_AND_THUMB = 5;
+
 export interface Hand {
   /** Index tip to little tip with the hand spread flat, in mm. */
   readonly spanMm: number;

@@ -2,22 +2,15 @@ export { assignFingers, type Hold, type Press, type ReachRule } from "./assign";
 export { type Damper, type DampingWay } from "./dampers";
 export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
 export { type EffortTerms } from "./effort";
-export { makeEffortBook, type EffortBook } from "./effortBook";
+export { makeEffortBook, type Easiest, type EffortBook } from "./effortBook";
 export { makeEffortBound, type EffortBound, type Sketch } from "./effortBound";
 export { fingerFretting, fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
-export {
-  findGrips,
-  findSetGrips,
-  findVoicing,
-  FINGERS_AND_THUMB,
-  rankGrips,
-  type Grip,
-} from "./grip";
 export {
   checkHand,
   DEFAULT_HAND,
   DEFAULT_SCHOOL,
   EXCLUSIONS,
+  FINGERS_AND_THUMB,
   handReachMm,
   HIGHEST_SPAN_MM,
   LOWEST_SPAN_MM,

@@ -3,7 +3,8 @@ import fc from "fast-check";
 import { soundingMidi, type Fretting } from "../fretting";
 import { parseNote, type Note } from "../pitch";
 import { STACKS } from "../stack";
-import { DEFAULT_HAND, findGrips, rankFingers, SCHOOLS, type Fingering, type Hand } from ".";
+import { findGrips } from "../grip";
+import { DEFAULT_HAND, rankFingers, SCHOOLS, type Fingering, type Hand } from ".";
 import { neckOf, STANDARD } from "./testShapes";
 
 const standard = neckOf(STANDARD);

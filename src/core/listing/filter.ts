@@ -1,5 +1,6 @@
 import { type Fretting } from "../fretting";
-import { DEFAULT_HAND, gradeReach, type Grip, type Hand } from "../hand";
+import { type Grip } from "../grip";
+import { DEFAULT_HAND, gradeReach, type Hand } from "../hand";
 import { type Neck } from "../neck";
 
 /** What a player may ask of the grips in a list; null or "any" asks nothing. */

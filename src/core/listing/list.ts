@@ -1,5 +1,6 @@
 import { type Fretting } from "../fretting";
-import { type Grip, type Hand } from "../hand";
+import { type Grip } from "../grip";
+import { type Hand } from "../hand";
 import { type Neck } from "../neck";
 import { type SoundOptions } from "../sound";
 import { filterGrips, type Filtered, type GripFilter } from "./filter";

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findGrips, type Grip } from "../hand";
+import { findGrips, type Grip } from "../grip";
 import { makeNeck } from "../neck";
 import { filterGrips, GRIP_ORDERS, NO_FILTER, orderGrips, type GripFilter } from ".";
 

@@ -1,5 +1,5 @@
 import { type Fretting } from "../fretting";
-import { type Grip } from "../hand";
+import { type Grip } from "../grip";
 import { fingertipMm, type Neck } from "../neck";
 import { describeSound, type SoundOptions } from "../sound";
 

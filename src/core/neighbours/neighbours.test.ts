@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findGrips, handReachMm, DEFAULT_HAND } from "../hand";
+import { findGrips } from "../grip";
+import { handReachMm, DEFAULT_HAND } from "../hand";
 import { makeNeck } from "../neck";
 import { pitchClass } from "../pitch";
 import { STACKS, type Stack } from "../stack";

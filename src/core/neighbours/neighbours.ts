@@ -1,5 +1,6 @@
 import { tonesOverRoot, type Fretting } from "../fretting";
-import { findGrips, type Grip, type Player } from "../hand";
+import { findGrips, type Grip } from "../grip";
+import { type Player } from "../hand";
 import { acrossMm, fingertipMm, type Neck } from "../neck";
 import { pitchClassOf, type Note } from "../pitch";
 import { type Stack } from "../stack";

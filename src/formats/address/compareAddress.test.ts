@@ -33,6 +33,7 @@ describe("the address of a comparison", () => {
     const tenths = (most: number) => fc.integer({ min: 0, max: 10 * most }).map((n) => n / 10);
     const weight = tenths(HIGHEST_WEIGHT);
     const weights = fc.record({
+      usual: tenths(3),
       ease: weight,
       low: weight,
       clear: weight,

@@ -1,5 +1,5 @@
 import { readProgression } from "@/core/chart";
-import { HIGHEST_WEIGHT, TERMS, type Weights } from "@/core/compare";
+import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, TERMS, type Term } from "@/core/compare";
 import { readFretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
@@ -48,6 +48,9 @@ export function writeCompareAddress(comparison: Comparison): string {
 
 type Rest = CompareAddress["rest"];
 
+/** The terms of addresses that an earlier Tenon wrote. */
+const FIRST_TERMS: readonly Term[] = ["ease", "low", "clear", "ringing", "retuning"];
+
 const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   chords: (text) => {
     const read = readProgression(text);
@@ -76,12 +79,13 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   weigh: (text) => {
     const values = text.split(",").map(toNumber);
     const isFine = values.every((value) => value >= 0 && value <= HIGHEST_WEIGHT);
-    if (!isFine || values.length !== TERMS.length) {
-      const terms = TERMS.join(", ");
-      return failure("weigh", `'${text}': write ${terms} as numbers from 0 to ${HIGHEST_WEIGHT}`);
+    const terms: readonly Term[] = values.length === FIRST_TERMS.length ? FIRST_TERMS : TERMS;
+    if (!isFine || values.length !== terms.length) {
+      const names = TERMS.join(", ");
+      return failure("weigh", `'${text}': write ${names} as numbers from 0 to ${HIGHEST_WEIGHT}`);
     }
-    const weights = Object.fromEntries(TERMS.map((term, index) => [term, values[index]]));
-    return success({ weights: weights as unknown as Weights });
+    const told = Object.fromEntries(terms.map((term, index) => [term, values[index]]));
+    return success({ weights: { ...DEFAULT_WEIGHTS, ...told } });
   },
   minutes: (text) => {
     const minutesPerString = toNumber(text);

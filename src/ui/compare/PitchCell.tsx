@@ -1,5 +1,5 @@
 import { type PitchPlaces } from "@/core/compare";
-import { type Grip } from "@/core/hand";
+import { type Grip } from "@/core/grip";
 import { type Note } from "@/core/pitch";
 import { EffortBar, FretText } from "@/ui/grip";
 import { NoteText } from "@/ui/text";

@@ -1,4 +1,4 @@
-import { type Grip } from "@/core/hand";
+import { type Grip } from "@/core/grip";
 import { type Note } from "@/core/pitch";
 import { GripDiagram } from "@/ui/grip";
 import { spokenNotes } from "@/ui/text";

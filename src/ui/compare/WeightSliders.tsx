@@ -5,6 +5,7 @@ import { minutesText } from "./words";
 
 const NAMES: Readonly<Record<Term, readonly [name: string, what: string]>> = {
   ease: ["Ease", "less effort for the hand"],
+  usual: ["As usual", "the places that players take"],
   low: ["Low", "a lower lowest note"],
   clear: ["Clear", "less roughness between the notes"],
   ringing: ["Ringing", "more open strings that ring"],

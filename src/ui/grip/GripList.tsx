@@ -1,6 +1,6 @@
 import { memo, useEffect, useRef } from "react";
 import { Virtualizer, type VirtualizerHandle } from "virtua";
-import { type Grip } from "@/core/hand";
+import { type Grip } from "@/core/grip";
 import { pitchTextOver, type Note } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
 import { EffortBar } from "./EffortBar";

@@ -1,7 +1,8 @@
 import { memo } from "react";
 import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Manner } from "@/audio";
-import { type Fingering, type Grip } from "@/core/hand";
+import { type Grip } from "@/core/grip";
+import { type Fingering } from "@/core/hand";
 import {
   NO_FILTER,
   type GripFilter,

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { type Fingering, type Grip, type Player } from "@/core/hand";
+import { type Grip } from "@/core/grip";
+import { type Fingering, type Player } from "@/core/hand";
 import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";

@@ -4,8 +4,9 @@ import { findSetFrettings, soundingMidi, type ToneSet } from "../fretting";
 import { makeNeck } from "../neck";
 import { pitchClass } from "../pitch";
 import { CHORDS, degreesOf, isVoicing } from "../stack";
-import { DEFAULT_HAND, findGrips, findVoicing, handReachMm, rankGrips } from ".";
-import { neckOf, STANDARD } from "./testShapes";
+import { findGrips, findVoicing, rankGrips } from ".";
+import { DEFAULT_HAND, handReachMm } from "../hand";
+import { neckOf, STANDARD } from "../hand/testShapes";
 
 const standard = neckOf(STANDARD);
 const C = { letter: "C", accidental: 0 } as const;

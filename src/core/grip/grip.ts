@@ -8,16 +8,32 @@ import {
   type ReachLimit,
   type ToneSet,
 } from "../fretting";
+import {
+  DEFAULT_HAND,
+  FINGERS_AND_THUMB,
+  handReachMm,
+  rankFingers,
+  type Fingering,
+  type Player,
+} from "../hand";
 import { type Neck } from "../neck";
 import { pitchClassOf, type Midi, type Note } from "../pitch";
+import {
+  askedFreely,
+  askedStack,
+  preferenceOf,
+  type Asked,
+  type Preference,
+  type Tilt,
+} from "../preference";
 import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "../stack";
-import { rankFingers, type Fingering, type Player } from "./fingering";
-import { DEFAULT_HAND, handReachMm } from "./hand";
 
 /** A place on the neck with its easiest fingering and what it sounds. `rankFingers` tells the others. */
 export interface Grip {
   readonly fretting: Fretting;
   readonly best: Fingering;
+  /** What speaks against it beside its effort: the usual grip has the least of both together. */
+  readonly preference: Preference;
   /** Sounding pitches, thickest string first. */
   readonly midi: readonly Midi[];
   /** Per string, semitones over the lowest sounding root; null where not played. */
@@ -25,12 +41,22 @@ export interface Grip {
   readonly name: string;
 }
 
-/** Every grip of a stack that this player can hold, easiest first. Without a limit, all the hand can reach. */
+/** A hand, its habits, and what it would rather take. */
+export interface Taste extends Player {
+  readonly tilts?: readonly Tilt[] | undefined;
+}
+
+/** Effort points by which the usual grip is told: what it asks of the hand, and what players prefer. */
+export function usualPoints({ best, preference }: Pick<Grip, "best" | "preference">): number {
+  return best.effort + preference.points;
+}
+
+/** Every grip of a stack that this player can hold, usual first. Without a limit, all the hand can reach. */
 export function findGrips(
   neck: Neck,
   root: Note,
   stack: Stack,
-  player: Player = {},
+  player: Taste = {},
   limit?: ReachLimit,
 ): readonly Grip[] {
   const { hand = DEFAULT_HAND } = player;
@@ -40,18 +66,15 @@ export function findGrips(
     stack,
     limit ?? { reachMm: handReachMm(hand) },
   );
-  return rankGrips(neck, root, frettings, player);
+  return rankGrips(neck, root, frettings, player, askedStack(pitchClassOf(root)));
 }
 
-/** A hand holds no more. */
-export const FINGERS_AND_THUMB = 5;
-
-/** Every grip of a voicing that this player can hold, easiest first: a stack as it stands, or in free mode. */
+/** Every grip of a voicing that this player can hold, usual first: a stack as it stands, or in free mode. */
 export function findVoicing(
   neck: Neck,
   root: Note,
   { stack, leastNotes }: Voicing,
-  player: Player = {},
+  player: Taste = {},
 ): readonly Grip[] {
   if (leastNotes === null) return findGrips(neck, root, stack, player);
   const strings = neck.midi.length;
@@ -64,34 +87,38 @@ export function findVoicing(
   return findSetGrips(neck, root, set, player);
 }
 
-/** Every grip in free mode that this player can hold and that passes a test, easiest first. */
+/** Every grip in free mode that this player can hold and that passes a test, usual first. */
 export function findSetGrips(
   neck: Neck,
   root: Note,
   set: ToneSet,
-  player: Player = {},
+  player: Taste = {},
   passes: (fretting: Fretting) => boolean = () => true,
+  asked: Asked = askedFreely(pitchClassOf(root), set.allowed),
 ): readonly Grip[] {
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const held = { ...set, mostFingers: FINGERS_AND_THUMB };
   const frettings = findSetFrettings(neck, pitchClassOf(root), held, { reachMm });
-  return rankGrips(neck, root, frettings.filter(passes), player);
+  return rankGrips(neck, root, frettings.filter(passes), player, asked);
 }
 
-/** The frettings that this player can hold, each with its easiest fingering, easiest grip first. */
+/** The frettings that this player can hold, each with its easiest fingering, usual grip first. */
 export function rankGrips(
   neck: Neck,
   root: Note,
   frettings: readonly Fretting[],
-  player: Player = {},
+  player: Taste = {},
+  asked: Asked = askedStack(pitchClassOf(root)),
 ): readonly Grip[] {
   return frettings
     .flatMap((fretting): Grip[] => {
       const [best] = rankFingers(neck, fretting, player);
       if (!best) return [];
       const midi = soundingMidi(neck, fretting);
+      const look = { fretting, midi, fingers: best.presses.length, asked };
+      const preference = preferenceOf(look, player.tilts);
       const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
-      return [{ fretting, best, midi, tones, name: nameChord(midi, root).name }];
+      return [{ fretting, best, preference, midi, tones, name: nameChord(midi, root).name }];
     })
-    .sort((a, b) => a.best.effort - b.best.effort || compareFrettings(a.fretting, b.fretting));
+    .sort((a, b) => usualPoints(a) - usualPoints(b) || compareFrettings(a.fretting, b.fretting));
 }

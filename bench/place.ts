@@ -1,0 +1,149 @@
+import { writeFileSync } from "node:fs";
+import { FREE_WEIGHTS } from "@/core/preference";
+import {
+  FREE_TRAITS,
+  placeCase,
+  readChordCases,
+  rejectedPlaces,
+  STACK_TRAITS,
+  type PlaceCase,
+} from "./place/chordCases";
+import { fitPlaces, placeAgreement, type PlaceAgreement } from "./place/fitPlaces";
+import { labelledPlaces } from "./place/labelledPlaces";
+
+/**
+ * Fits what players prefer and tells how often it is right on the half that was held out:
+ * `npm run bench -- place`. With --write the weights fitted on all data replace the shipped ones.
+ */
+const WEIGHTS_FILE = "src/core/preference/weights.ts";
+const FREE_FIT = { firstShare: 0.35, pull: 2e-5, rounds: 220 };
+/** Labels are few and easy; the pull keeps the weights near to what they need to be. */
+const STACK_FIT = { firstShare: 0.05, pull: 1e-4, rounds: 300 };
+
+const chords = readChordCases();
+console.log(
+  `${chords.length} chords, ${chords.reduce((sum, { frettings }) => sum + frettings.length, 0)} frettings; ` +
+    `given places not among them: ${chords.reduce((sum, each) => sum + each.givenCount - each.given.filter(Boolean).length, 0)}`,
+);
+show(
+  "effort alone, all chords",
+  placeAgreement(
+    chords,
+    FREE_TRAITS.map(() => 0),
+  ),
+);
+show("as shipped, all chords", placeAgreement(chords, Object.values(FREE_WEIGHTS)));
+const kinds = [...new Set(chords.map(({ kind }) => kind))].sort();
+const evenKinds = new Set(kinds.filter((_, index) => index % 2 === 0));
+for (const [name, isFitted] of [
+  ["every second root", ({ root }: PlaceCase) => root % 2 === 0],
+  ["every second kind", ({ kind }: PlaceCase) => evenKinds.has(kind)],
+] as const) {
+  const { weights } = fitFree(chords.filter(isFitted));
+  show(`${name}, fitted half`, placeAgreement(chords.filter(isFitted), weights));
+  show(
+    `${name}, held out`,
+    placeAgreement(
+      chords.filter((each) => !isFitted(each)),
+      weights,
+    ),
+  );
+}
+
+const places = labelledPlaces();
+const stacks = places.map(placeCase);
+const { weights: halfStacks } = fitStacks(stacks.filter((_, index) => index % 2 === 0));
+show(
+  "labelled places, fitted half",
+  placeAgreement(
+    stacks.filter((_, index) => index % 2 === 0),
+    halfStacks,
+  ),
+);
+show(
+  "labelled places, held out",
+  placeAgreement(
+    stacks.filter((_, index) => index % 2 === 1),
+    halfStacks,
+  ),
+);
+show(
+  "labelled places, effort alone",
+  placeAgreement(
+    stacks,
+    STACK_TRAITS.map(() => 0),
+  ),
+);
+const rejected = rejectedPlaces(places);
+console.log(`labelled places whose first grip as shipped is not accepted: ${rejected.length}`);
+for (const { tuning, stack, suggested, accepted } of rejected) {
+  const text = (frets: readonly (number | null)[]) => frets.map((fret) => fret ?? "x").join(" ");
+  console.log(
+    `  ${tuning}, ${stack.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
+  );
+}
+if (process.argv.includes("--write")) {
+  writeWeights(fitFree(chords).weights, fitStacks(stacks).weights);
+}
+
+function fitFree(cases: readonly PlaceCase[]) {
+  return fitPlaces(cases, {
+    ...FREE_FIT,
+    start: FREE_TRAITS.map(() => 0),
+    atLeastZero: FREE_TRAITS.map(() => true),
+  });
+}
+
+function fitStacks(cases: readonly PlaceCase[]) {
+  return fitPlaces(cases, {
+    ...STACK_FIT,
+    start: STACK_TRAITS.map(() => 0),
+    atLeastZero: STACK_TRAITS.map(() => true),
+  });
+}
+
+function show(what: string, found: PlaceAgreement): void {
+  const { cases, anyFirst, anyInThree, usualFirst, usualInThree } = found;
+  const told = (share: number) => `${percent(share)} (${interval(share, cases)})`;
+  console.log(
+    `${what.padEnd(32)} n ${cases}  any first ${told(anyFirst)}  in three ${told(anyInThree)}  ` +
+      `usual first ${told(usualFirst)}  in three ${told(usualInThree)}`,
+  );
+}
+
+function percent(share: number): string {
+  return `${(100 * share).toFixed(1)} %`;
+}
+
+/** Wilson's interval at 95 %. */
+function interval(share: number, n: number): string {
+  const z = 1.96;
+  const middle = (share + (z * z) / (2 * n)) / (1 + (z * z) / n);
+  const half =
+    (z / (1 + (z * z) / n)) * Math.sqrt((share * (1 - share)) / n + (z * z) / (4 * n * n));
+  return `${(100 * (middle - half)).toFixed(0)} to ${(100 * (middle + half)).toFixed(0)}`;
+}
+
+function writeWeights(free: ArrayLike<number>, stack: ArrayLike<number>): void {
+  const lines = (traits: readonly string[], weights: ArrayLike<number>) =>
+    traits.map((trait, at) => `  "${trait}": ${Number(weights[at]?.toFixed(2))},`).join("\n");
+  writeFileSync(
+    WEIGHTS_FILE,
+    `/**
+ * Every weight of the preference, in effort points per unit of the trait named. Written by
+ * \`npm run bench -- place --write\`, which says what they are fitted on.
+ */
+export const FREE_WEIGHTS = {
+${lines(FREE_TRAITS, free)}
+} as const;
+
+export const STACK_WEIGHTS = {
+${lines(STACK_TRAITS, stack)}
+} as const;
+
+export type FreeTrait = keyof typeof FREE_WEIGHTS;
+export type StackTrait = keyof typeof STACK_WEIGHTS;
+`,
+  );
+  console.log(`wrote ${WEIGHTS_FILE}`);
+}

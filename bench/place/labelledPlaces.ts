@@ -1,0 +1,54 @@
+import { type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
+import { parseNote, type Note } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
+import { neckFor, readFrets } from "../hand/labelled";
+import { PLACES } from "./labels";
+
+/** A stack on a root in a tuning, with every place that is right for it. */
+export interface LabelledPlace {
+  readonly tuning: string;
+  readonly neck: Neck;
+  readonly root: Note;
+  readonly stack: Stack;
+  readonly accepted: readonly Fretting[];
+  /** What was written when the place was labelled again. */
+  readonly second: Fretting;
+}
+
+export const LABELLED_TUNINGS: Readonly<Record<string, readonly number[]>> = {
+  standard: [40, 45, 50, 55, 59, 64],
+  "Eb standard": [39, 44, 49, 54, 58, 63],
+  "D standard": [38, 43, 48, 53, 57, 62],
+  "drop D": [38, 45, 50, 55, 59, 64],
+  "drop C": [36, 43, 48, 53, 57, 62],
+  "double drop D": [38, 45, 50, 55, 59, 62],
+  "open D": [38, 45, 50, 54, 57, 62],
+  "open G": [38, 43, 50, 55, 59, 62],
+  DADGAD: [38, 45, 50, 55, 57, 62],
+  "seven-string": [35, 40, 45, 50, 55, 59, 64],
+  "seven-string drop A": [33, 40, 45, 50, 55, 59, 64],
+  "eight-string": [30, 35, 40, 45, 50, 55, 59, 64],
+};
+
+export function labelledPlaces(): readonly LabelledPlace[] {
+  const necks = new Map(
+    Object.entries(LABELLED_TUNINGS).map(([tuning, midi]) => [tuning, neckFor(midi)]),
+  );
+  return PLACES.trim()
+    .split("\n")
+    .map((line) => {
+      const [tuning = "", stack = "", rootText = "", accepted = "", second = ""] = line.split("; ");
+      const neck = necks.get(tuning);
+      const root = parseNote(rootText);
+      if (!neck || !root.ok) throw new RangeError(`no such place: ${line}`);
+      return {
+        tuning,
+        neck,
+        root: root.value,
+        stack: stack.split(" ").map(Number),
+        accepted: accepted.split(", ").map(readFrets),
+        second: readFrets(second),
+      };
+    });
+}

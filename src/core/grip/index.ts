@@ -1,0 +1,9 @@
+export {
+  findGrips,
+  findSetGrips,
+  findVoicing,
+  rankGrips,
+  usualPoints,
+  type Grip,
+  type Taste,
+} from "./grip";

@@ -1,0 +1,25 @@
+import { pitchClass, type PitchClass } from "../pitch";
+
+/** What a chord asks of its grips, as far as players' preference depends on it. */
+export interface Asked {
+  /** A stack has all its tones fixed; in free mode strings, doublings and bass are the player's. */
+  readonly kind: "stack" | "free";
+  readonly root: PitchClass;
+  /** What the lowest note should be: the root, or the note after a slash. */
+  readonly bass: PitchClass;
+  /** How many different degrees may sound. */
+  readonly degrees: number;
+}
+
+export function askedStack(root: PitchClass): Asked {
+  return { kind: "stack", root, bass: root, degrees: 0 };
+}
+
+/** `allowed` are semitones over the root; `bass` is one of them where a slash names it, else null. */
+export function askedFreely(
+  root: PitchClass,
+  allowed: readonly number[],
+  bass: number | null = null,
+): Asked {
+  return { kind: "free", root, bass: pitchClass(root + (bass ?? 0)), degrees: allowed.length };
+}

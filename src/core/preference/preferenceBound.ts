@@ -1,0 +1,191 @@
+import { fingertipMm, type Neck } from "../neck";
+import { type Midi } from "../pitch";
+import { type Asked } from "./asked";
+import { type Tilt } from "./tilt";
+import {
+  BODY_FRET,
+  CHORD_STRINGS,
+  FIRST_HIGH_FRET,
+  FIRST_LOW_FRET,
+  LOW_E,
+  stringsFromBass,
+} from "./traits";
+import { FREE_WEIGHTS, STACK_WEIGHTS } from "./weights";
+
+/** What is known of a fretting whose thicker strings are chosen; what is open yet can only add to it. */
+export interface PreferenceSketch {
+  /** The first string that sounds; -1 where none does yet. */
+  readonly thickest: number;
+  /** Whether that one is open. */
+  readonly isBassOpen: boolean;
+  readonly notes: number;
+  /** As many strings may sound in the end, and as many different degrees. */
+  readonly mostNotes: number;
+  readonly mostDegrees: number;
+  readonly pressed: number;
+  /** Of the pressed strings; equal, whatever they are, where none is. */
+  readonly lowestFret: number;
+  readonly highestFret: number;
+  /** Open strings so far, and as many as there may be in the end. */
+  readonly open: number;
+  readonly mostOpen: number;
+  /** Silent strings between sounding ones. */
+  readonly inner: number;
+  /** Silent strings past the last that sounds, as far as that is certain. */
+  readonly thin: number;
+  /** Pitches that repeat another, and strings that sound lower than the thicker one before. */
+  readonly same: number;
+  readonly falling: number;
+  /** The lowest note so far, Infinity without any, and the lowest that may still come. */
+  readonly lowest: Midi;
+  readonly lowestToCome: Midi;
+  /** The lowest note will surely be another than the chord asks for. */
+  readonly isBassWrong: boolean;
+}
+
+/** Effort points that no preference of a fretting so sketched, or of one that grows from it, falls below. */
+export type PreferenceBound = (sketch: PreferenceSketch) => number;
+
+const HIGHEST_MIDI: Midi = 127;
+
+/** `reachMm` is the furthest that two pressed strings may lie apart. */
+export function makePreferenceBound(
+  neck: Neck,
+  asked: Asked,
+  tilts: readonly Tilt[],
+  reachMm: number,
+): PreferenceBound {
+  const lowestBeside = lowestFretsBeside(neck, reachMm);
+  const strings = Math.min(neck.midi.length, CHORD_STRINGS);
+  const ownBound =
+    asked.kind === "stack" ? stackBound(neck.midi.length) : freeBound(neck, asked, strings);
+  return (sketch) => {
+    const { pressed, highestFret } = sketch;
+    const lowestFret =
+      pressed === 0 ? 0 : Math.min(sketch.lowestFret, lowestBeside[highestFret] ?? 0);
+    let points = ownBound(sketch, lowestFret);
+    for (const tilt of tilts) points += leastTilt(tilt, sketch, lowestFret, neck.frets);
+    return points;
+  };
+}
+
+function stackBound(strings: number) {
+  const w = STACK_WEIGHTS;
+  return (sketch: PreferenceSketch, lowestFret: number): number => {
+    const { thickest, highestFret, open, inner, falling } = sketch;
+    return (
+      w["lowest fret"] * lowestFret +
+      w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
+      w["semitone of depth"] * (lowestEver(sketch) - LOW_E) +
+      w["string from the bass strings"] * (thickest < 0 ? 0 : stringsFromBass(strings, thickest)) +
+      w["silent string between"] * inner +
+      w["tone on a thicker string"] * falling +
+      open *
+        (w["open string past low frets"] * Math.max(0, lowestFret - FIRST_LOW_FRET) +
+          w["open string past the first frets"] * Math.max(0, highestFret - FIRST_HIGH_FRET)) +
+      w["fret of span past three"] * Math.max(0, spanOf(sketch) - 3)
+    );
+  };
+}
+
+function freeBound(neck: Neck, asked: Asked, strings: number) {
+  const w = FREE_WEIGHTS;
+  return (sketch: PreferenceSketch, lowestFret: number): number => {
+    const { thickest, notes, highestFret, open, inner, thin, same, falling } = sketch;
+    let points =
+      w["lowest fret"] * lowestFret +
+      w["highest fret"] * highestFret +
+      w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
+      w["silent string between"] * inner +
+      w["pitch sounds twice"] * same +
+      w["tone on a thicker string"] * falling +
+      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees);
+    if (thin > 0) {
+      points += w["thinnest string silent"] + w["further thin string silent"] * (thin - 1);
+    }
+    if (sketch.mostNotes < strings) points += w["not all strings sound"];
+    if (sketch.mostNotes < strings - 1) points += w["two strings or more silent"];
+    if (open > 0) {
+      const low = Math.max(0, lowestFret - FIRST_LOW_FRET);
+      points +=
+        w["open strings at all"] +
+        open * w["open string past low frets"] * low +
+        open * w["open string past the first frets"] * Math.max(0, highestFret - FIRST_HIGH_FRET);
+      if (sketch.isBassOpen) points += w["open bass past low frets"] * low;
+      if (inner > 0) points += w["silent string between, beside open ones"];
+    }
+    if (notes > 0) {
+      const bassString = neck.midi.length - thickest;
+      const isTooThin = bassString < strings - 1;
+      if (isTooThin || sketch.isBassWrong) points += w["no root on a bass string"];
+      if (!sketch.isBassOpen || sketch.isBassWrong) points += w["no open root in the bass"];
+      if (bassString >= strings) points += w["bass on the thickest string"];
+      if (sketch.isBassWrong) {
+        points += Math.min(
+          w["bass is another tone"],
+          bassString < strings ? w["fifth in the bass over a silent string"] : 0,
+        );
+      }
+    }
+    const span = spanOf(sketch);
+    if (span > 2) points += w["three frets or more apart"];
+    if (span > 3) {
+      points += w["four frets or more apart"] + w["fret of span past three"] * (span - 3);
+    }
+    return points;
+  };
+}
+
+function spanOf({ pressed, lowestFret, highestFret }: PreferenceSketch): number {
+  return pressed > 1 ? highestFret - lowestFret : 0;
+}
+
+function lowestEver({ lowest, lowestToCome }: PreferenceSketch): Midi {
+  return Math.min(lowest, lowestToCome, HIGHEST_MIDI);
+}
+
+/** What a tilt adds at least, or takes off at most. */
+function leastTilt(
+  { perOpenString = 0, perSemitone = 0, perFret = 0 }: Tilt,
+  sketch: PreferenceSketch,
+  lowestFret: number,
+  frets: number,
+): number {
+  const open = perOpenString < 0 ? sketch.mostOpen : sketch.open;
+  const lowest = perSemitone < 0 ? Math.min(sketch.lowest, HIGHEST_MIDI) : lowestEver(sketch);
+  const fret = perFret < 0 ? (sketch.pressed > 0 ? sketch.lowestFret : frets) : lowestFret;
+  return (
+    perOpenString * open + (perSemitone === 0 ? 0 : perSemitone * (lowest - LOW_E)) + perFret * fret
+  );
+}
+
+/** What no preference falls below on a neck whose strings hang at `lowest` or higher. */
+export function leastPreference(
+  tilts: readonly Tilt[],
+  {
+    lowest,
+    strings,
+    frets,
+  }: { readonly lowest: Midi; readonly strings: number; readonly frets: number },
+): number {
+  const depth = STACK_WEIGHTS["semitone of depth"] * Math.min(0, lowest - LOW_E);
+  return tilts.reduce((sum, { perOpenString = 0, perSemitone = 0, perFret = 0 }) => {
+    const from = perSemitone < 0 ? HIGHEST_MIDI : lowest;
+    const ringing = Math.min(0, perOpenString) * strings;
+    return sum + ringing + perSemitone * (from - LOW_E) + Math.min(0, perFret) * frets;
+  }, depth);
+}
+
+/** By the highest fret of a fretting: the lowest that any other string may be pressed at. */
+function lowestFretsBeside(neck: Neck, reachMm: number): readonly number[] {
+  const strings = neck.midi.map((_, string) => string);
+  return Array.from({ length: neck.frets + 1 }, (_, highest) => {
+    if (highest === 0) return 0;
+    const nearestMm = Math.min(...strings.map((string) => fingertipMm(neck, string, highest)));
+    for (let fret = 1; fret < highest; fret++) {
+      const furthestMm = Math.max(...strings.map((string) => fingertipMm(neck, string, fret)));
+      if (nearestMm - furthestMm <= reachMm) return fret;
+    }
+    return highest;
+  });
+}
