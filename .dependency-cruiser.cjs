@@ -22,6 +22,7 @@ const CORE_ORDER = [
   "chart",
   "route",
   "compare",
+  "plan",
   "practice",
 ];
 

@@ -10,6 +10,7 @@ import {
 } from "./place/chordCases";
 import { fitPlaces, placeAgreement, type PlaceAgreement } from "./place/fitPlaces";
 import { labelledPlaces } from "./place/labelledPlaces";
+import { isAccepted, labelledRoutes } from "./place/labelledRoutes";
 
 /**
  * Fits what players prefer and tells how often it is right on the half that was held out:
@@ -18,7 +19,7 @@ import { labelledPlaces } from "./place/labelledPlaces";
 const WEIGHTS_FILE = "src/core/preference/weights.ts";
 const FREE_FIT = { firstShare: 0.35, pull: 2e-5, rounds: 220 };
 /** Labels are few and easy; the pull keeps the weights near to what they need to be. */
-const STACK_FIT = { firstShare: 0.05, pull: 1e-4, rounds: 300 };
+const STACK_FIT = { firstShare: 0.2, pull: 1e-4, rounds: 300 };
 
 const chords = readChordCases();
 console.log(
@@ -81,6 +82,15 @@ for (const { tuning, stack, suggested, accepted } of rejected) {
   console.log(
     `  ${tuning}, ${stack.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
   );
+}
+const routes = labelledRoutes();
+const accepted = routes.filter(isAccepted);
+console.log(
+  `progressions whose first route is an accepted one: ${accepted.length} of ${routes.length} ` +
+    `(${interval(accepted.length / routes.length, routes.length)})`,
+);
+for (const { tuning, chords, suggested } of routes.filter((route) => !isAccepted(route))) {
+  console.log(`  ${tuning}, ${chords}: ${suggested}`);
 }
 if (process.argv.includes("--write")) {
   writeWeights(fitFree(chords).weights, fitStacks(stacks).weights);

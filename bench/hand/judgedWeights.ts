@@ -83,6 +83,7 @@ export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
   "stretch per mm": 0.25,
   "across per mm": 0.02,
   "fret beyond the body": 0.4,
+  "crowded per mm": 1,
 };
 
 /**
@@ -96,4 +97,5 @@ export const NEVER_FITTED: ReadonlySet<PartName> = new Set<PartName>([
   "stretch per mm",
   "across per mm",
   "fret beyond the body",
+  "crowded per mm",
 ]);

@@ -93,14 +93,17 @@ function chordCase(
   return caseFrom(`${key}${suffix}`, root, suffix, looks, given);
 }
 
-/** A labelled stack, with every grip of it as a candidate; all accepted places are given first. */
+/** A labelled stack, with every grip of it as a candidate; what came to mind first is the place given first. */
 export function placeCase(place: LabelledPlace): PlaceCase {
-  const { neck, root, stack, tuning, accepted } = place;
+  const { neck, root, stack, tuning, accepted, second } = place;
   const looks = findGrips(neck, root, stack).map(({ fretting, midi, best }) => ({
     effort: best.effort,
     look: { fretting, midi, fingers: best.presses.length, asked: stackAsked(pitchClassOf(root)) },
   }));
-  return caseFrom(`${tuning} ${stack.join(" ")}`, pitchClassOf(root), tuning, looks, accepted);
+  return caseFrom(`${tuning} ${stack.join(" ")}`, pitchClassOf(root), tuning, looks, [
+    second,
+    ...accepted.filter((each) => compareFrettings(each, second) !== 0),
+  ]);
 }
 
 const stackAsked = (root: PitchClass): Asked => ({ kind: "stack", root, bass: root, degrees: 0 });

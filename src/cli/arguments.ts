@@ -5,7 +5,9 @@ import {
   EXCLUSIONS,
   HIGHEST_SPAN_MM,
   LOWEST_SPAN_MM,
+  NARROWEST_FINGERTIP_MM,
   SCHOOLS,
+  WIDEST_FINGERTIP_MM,
   type Exclusion,
   type Hand,
 } from "@/core/hand";
@@ -58,6 +60,7 @@ export const guitarArgument = object({
 export const handArgument = object({
   spanMm: number().min(LOWEST_SPAN_MM).max(HIGHEST_SPAN_MM),
   without: array(mixed<Exclusion>().oneOf(EXCLUSIONS).required()),
+  fingertipMm: number().min(NARROWEST_FINGERTIP_MM).max(WIDEST_FINGERTIP_MM),
 })
   .noUnknown()
   .default(undefined);
@@ -133,6 +136,7 @@ export function toHand(hand: Loose<Hand> | undefined): Hand {
   return {
     spanMm: hand?.spanMm ?? DEFAULT_HAND.spanMm,
     without: hand?.without ?? DEFAULT_HAND.without,
+    fingertipMm: hand?.fingertipMm ?? DEFAULT_HAND.fingertipMm,
   };
 }
 

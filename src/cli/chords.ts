@@ -18,7 +18,7 @@ export type ChordsArgument = string | readonly (string | number)[];
 
 const chordsArgument = lazy((value: unknown) =>
   Array.isArray(value)
-    ? array(mixed<string | number>().required()).max(MOST_CHORDS).required()
+    ? array(mixed<string | number>().required()).required()
     : string().defined(({ path }) => `${path}: write chords, like 'D5 F5 C5'`),
 );
 
@@ -49,7 +49,7 @@ interface ChordValues {
 }
 
 /** The chords in the order they are played: text of a progression, or a list of chords and pitch classes. */
-export function toChords(args: ChordValues): Result<readonly Chord[]> {
+export function toChords(args: ChordValues, most = MOST_CHORDS): Result<readonly Chord[]> {
   const stack = args.stack === undefined ? null : makeStack(args.stack);
   if (stack && !stack.ok) return stack;
   const options = {
@@ -58,7 +58,10 @@ export function toChords(args: ChordValues): Result<readonly Chord[]> {
     leastNotes: args.minNotes ?? DEFAULT_CHORD_OPTIONS.leastNotes,
   };
   const said = args.chords as ChordsArgument;
-  if (typeof said === "string") return readProgression(said, options);
+  if (typeof said === "string") return readProgression(said, options, "chords", most);
+  if (said.length > most) {
+    return failure("chords", `${said.length} chords; at most ${most} are read at a time`);
+  }
   if (said.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
   const chords: Chord[] = [];
   for (const [index, each] of said.entries()) {

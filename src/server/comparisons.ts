@@ -1,4 +1,7 @@
 import { type Database } from "better-sqlite3";
+import { FIRST_COMPARISON, type Comparison } from "@/formats/address";
+import { comparisonSchema } from "./schemas";
+import { upgradeSaved } from "./upgrade";
 import { type SavedComparison } from "./types";
 
 interface ComparisonRow {
@@ -12,11 +15,17 @@ export function listComparisons(connection: Database): readonly SavedComparison[
   const rows = connection
     .prepare("SELECT id, name, content FROM comparison WHERE deleted_at IS NULL ORDER BY id DESC")
     .all() as ComparisonRow[];
-  return rows.map(({ id, name, content }) => ({
-    id,
-    name,
-    comparison: JSON.parse(content) as SavedComparison["comparison"],
-  }));
+  // One that this Tenon cannot read at all stays where it is, and is not shown.
+  return rows.flatMap(({ id, name, content }) => {
+    const comparison = upgradeComparison(JSON.parse(content));
+    return comparison ? [{ id, name, comparison }] : [];
+  });
+}
+
+/** A comparison that an earlier Tenon saved, brought up to date; null where it cannot be read. */
+export function upgradeComparison(saved: unknown): Comparison | null {
+  const defaults: Comparison = { ...FIRST_COMPARISON, columns: [], chords: "" };
+  return upgradeSaved(comparisonSchema, saved, defaults)?.value ?? null;
 }
 
 /** Keeps a comparison under a name and returns its id. */

@@ -1,13 +1,14 @@
 import { type Database } from "better-sqlite3";
 import { profileSchema } from "./schemas";
+import { upgradeSaved } from "./upgrade";
 import { DEFAULT_PROFILE, type Profile } from "./types";
 
-/** The player as saved; the defaults where nothing was, or where it no longer fits. */
+/** The player as saved, brought up to date; the defaults where nothing was. */
 export function loadProfile(connection: Database): Profile {
   const row = connection.prepare("SELECT profile FROM player WHERE id = 1").get() as
     { profile: string } | undefined;
   const saved: unknown = row ? JSON.parse(row.profile) : null;
-  return profileSchema.isValidSync(saved, { strict: true }) ? saved : DEFAULT_PROFILE;
+  return upgradeSaved(profileSchema, saved, DEFAULT_PROFILE)?.value ?? DEFAULT_PROFILE;
 }
 
 export function saveProfile(connection: Database, profile: Profile): void {

@@ -9,7 +9,16 @@ import {
   type InferType,
   type Schema,
 } from "yup";
-import { EXCLUSIONS, HIGHEST_SPAN_MM, LOWEST_SPAN_MM, SCHOOLS, type Exclusion } from "@/core/hand";
+import {
+  EXCLUSIONS,
+  HIGHEST_SPAN_MM,
+  LOWEST_SPAN_MM,
+  NARROWEST_FINGERTIP_MM,
+  SCHOOLS,
+  WIDEST_FINGERTIP_MM,
+  type Exclusion,
+} from "@/core/hand";
+import { LEVELS } from "@/core/motion";
 import { HIGHEST_WEIGHT } from "@/core/compare";
 import { makeNeck, MAX_FRETS, MIN_GUITAR_FRETS } from "@/core/neck";
 import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ, parseNote } from "@/core/pitch";
@@ -88,6 +97,7 @@ export const ownStackSchema = object({ name, stack, leastNotes }).noUnknown();
 const share = number().moreThan(0).max(2).required();
 export const profileSchema = object({
   spanMm: number().min(LOWEST_SPAN_MM).max(HIGHEST_SPAN_MM).required(),
+  fingertipMm: number().min(NARROWEST_FINGERTIP_MM).max(WIDEST_FINGERTIP_MM).required(),
   without: array(mixed<Exclusion>().oneOf(EXCLUSIONS).required()).required(),
   school: string().oneOf(SCHOOLS).required(),
   accidentals: string().oneOf(ACCIDENTALS).required(),
@@ -99,6 +109,10 @@ export const profileSchema = object({
     strengthMpa: number().min(500).max(5000).required(),
     totalShare: share,
   }).noUnknown(),
+  level: string().oneOf(LEVELS).required(),
+  withBass: boolean().required(),
+  learnsFromPins: boolean().required(),
+  pinsLearntAfter: number().integer().min(0).required(),
 }).noUnknown();
 
 export const pinSchema = object({

@@ -6,9 +6,11 @@ import {
   type Comparison,
   type View,
 } from "@/formats/address";
+import { upgradeComparison } from "./comparisons";
 import { readRig } from "./rig";
 import { choiceSchema } from "./schemas";
 import { FIRST_CHOICE, type Choice, type Guitar, type Start } from "./types";
+import { upgradeSaved } from "./upgrade";
 import { loadChoice } from "./workspace";
 
 /** The page whose address tells a comparison; every other one tells what the neck shows. */
@@ -38,22 +40,22 @@ const NO_SUCH_GUITAR = "tuning: no guitar of yours has so many strings; add one 
 
 type Guitars = readonly [Guitar, ...Guitar[]];
 
-/** The saved choice where it still fits a guitar; else the first guitar as it hangs. */
+/** The saved choice, brought up to date; on the first guitar as it hangs where its own is gone. */
 function lastChoice(saved: unknown, guitars: Guitars): Choice {
-  // What an earlier Tenon saved lacks what it did not know; the rest of it still holds.
-  const whole: unknown = typeof saved === "object" ? { ...FIRST_CHOICE, ...known(saved) } : null;
-  if (choiceSchema.isValidSync(whole, { strict: true })) {
-    const guitar = guitars.find(({ id }) => id === whole.guitarId);
-    if (guitar?.usualMidi.length === whole.tuningMidi.length) return whole;
-  }
   const [first] = guitars;
-  return { ...FIRST_CHOICE, guitarId: first.id, tuningMidi: first.tunedMidi };
+  const plain: Choice = { ...FIRST_CHOICE, guitarId: first.id, tuningMidi: first.tunedMidi };
+  const whole = upgradeSaved(choiceSchema, withComparison(saved), plain)?.value;
+  if (!whole) return plain;
+  const guitar = guitars.find(({ id }) => id === whole.guitarId);
+  if (guitar?.usualMidi.length === whole.tuningMidi.length) return whole;
+  const { guitarId, tuningMidi } = plain;
+  return { ...whole, guitarId, tuningMidi, chosen: null };
 }
 
-/** What an earlier Tenon saved may hold what this one knows no more. */
-function known(saved: object | null): object {
-  const names = new Set(["guitarId", "tuningMidi", ...Object.keys(FIRST_CHOICE)]);
-  return Object.fromEntries(Object.entries(saved ?? {}).filter(([name]) => names.has(name)));
+/** The comparison inside a saved choice has defaults of its own. */
+function withComparison(saved: unknown): unknown {
+  if (typeof saved !== "object" || saved === null || !("comparison" in saved)) return saved;
+  return { ...saved, comparison: upgradeComparison(saved.comparison) };
 }
 
 /** The comparison that the address tells over the last one, each tuning on a guitar that has its strings. */

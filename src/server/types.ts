@@ -1,5 +1,6 @@
 import { FIRST_VIEW, type Comparison, type View } from "@/formats/address";
 import { DEFAULT_HAND, DEFAULT_SCHOOL, type Hand, type School } from "@/core/hand";
+import { DEFAULT_LEVEL, type Level } from "@/core/motion";
 import { type NeckMeasures } from "@/core/neck";
 import { A4_HZ, type Accidentals, type Midi } from "@/core/pitch";
 import { type Voicing } from "@/core/stack";
@@ -56,6 +57,13 @@ export interface Profile extends Hand {
   readonly a4Hz: number;
   readonly naming: Naming;
   readonly limits: TensionLimits;
+  /** How far the player has come; the time of a change depends on it. */
+  readonly level: Level;
+  /** A bass player has the low notes. */
+  readonly withBass: boolean;
+  /** Whether the player's pins shift what is put first, and from which pin on: those up to it are left alone. */
+  readonly learnsFromPins: boolean;
+  readonly pinsLearntAfter: number;
 }
 
 export const DEFAULT_PROFILE: Profile = {
@@ -65,6 +73,10 @@ export const DEFAULT_PROFILE: Profile = {
   a4Hz: A4_HZ,
   naming: "sounding",
   limits: DEFAULT_TENSION_LIMITS,
+  level: DEFAULT_LEVEL,
+  withBass: false,
+  learnsFromPins: true,
+  pinsLearntAfter: 0,
 };
 
 /** A fingering that the player keeps, with all it takes to show it again. */

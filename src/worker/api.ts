@@ -1,12 +1,11 @@
+import { routeThrough, type TimedRoute } from "@/core/plan";
 import { type Chord, type CountedChord } from "@/core/chart";
 import {
   countGrips,
   makeGripSearch,
-  routeThrough,
   searchTunings,
   translatePitches,
   weighTuning,
-  type ChordRoute,
   type FoundTuning,
   type GripCounts,
   type GripSearch,
@@ -18,7 +17,13 @@ import {
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
 import { findVoicing, rankGrips, type Grip } from "@/core/grip";
-import { makeEffortBook, rankFingers, type EffortBook, type Fingering, type Player } from "@/core/hand";
+import {
+  makeEffortBook,
+  rankFingers,
+  type EffortBook,
+  type Fingering,
+  type Player,
+} from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
@@ -121,7 +126,7 @@ export const computeApi = {
     sequence: readonly Chord[],
     weights: Weights,
     player: Player,
-  ): readonly (ChordRoute | null)[] {
+  ): readonly (TimedRoute | null)[] {
     return necks.map((neck) =>
       routeThrough(gripSearch(neck, player, weights), neck, sequence, player, weights),
     );

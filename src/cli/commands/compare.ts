@@ -1,9 +1,9 @@
 import { array, lazy, object, string } from "yup";
+import { routeThrough } from "@/core/plan";
 import { countChords, type Chord } from "@/core/chart";
 import {
   makeGripSearch,
   retuningPoints,
-  routeThrough,
   weighTuning,
   type Totals,
   type WeighedChord,
@@ -95,6 +95,7 @@ interface OneTuning {
 }
 
 interface BestGrip extends Pick<Fingering, "fretting" | "fingers" | "effort" | "reachMm"> {
+  readonly preference: number;
   readonly cost: number;
   readonly pitches: readonly Midi[];
   readonly name: string;
@@ -141,7 +142,7 @@ function compareOne(
     totals,
     route: route && {
       frettings: route.stops.map(({ fingering }) => fingering.fretting),
-      cost: route.cost,
+      cost: route.total,
       travelMm: route.travelMm,
       shifts: route.shifts,
     },
@@ -150,9 +151,18 @@ function compareOne(
 
 function bestOf({ grips: [first] }: WeighedChord): BestGrip | null {
   if (!first) return null;
-  const { best, midi, name } = first.grip;
+  const { best, preference, midi, name } = first.grip;
   const { fretting, fingers, effort, reachMm } = best;
-  return { fretting, fingers, effort, reachMm, cost: first.cost, pitches: midi, name };
+  return {
+    fretting,
+    fingers,
+    effort,
+    preference: preference.points,
+    reachMm,
+    cost: first.cost,
+    pitches: midi,
+    name,
+  };
 }
 
 function retuningTo(

@@ -8,8 +8,9 @@ import {
 } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
+import { askedFreely, askedStack, type Asked } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
-import { makeStack } from "@/core/stack";
+import { degreesOf, makeStack } from "@/core/stack";
 import {
   fretsArgument,
   guitarArgument,
@@ -61,6 +62,7 @@ export interface Found {
   readonly neck: Neck;
   readonly root: Note;
   readonly frettings: readonly Fretting[];
+  readonly asked: Asked;
 }
 
 /** Runs the search that the arguments ask for, inside a limit. */
@@ -72,14 +74,19 @@ export function search(args: SearchValues, limit: ReachLimit): Result<Found> {
   });
   if (!neck.ok) return neck;
   const root = toRoot(args.root);
-  const found = (frettings: readonly Fretting[]) => success({ neck: neck.value, root, frettings });
+  const rootClass = pitchClassOf(root);
+  const found = (frettings: readonly Fretting[], asked: Asked) =>
+    success({ neck: neck.value, root, frettings, asked });
   if ((args.stack === undefined) === (args.set === undefined)) {
     return failure("stack", "give either a stack, like 0,7,12, or a set");
   }
   if (args.stack) {
     const stack = makeStack(args.stack);
     if (!stack.ok) return stack;
-    return found(findStackFrettings(neck.value, pitchClassOf(root), stack.value, limit));
+    return found(
+      findStackFrettings(neck.value, rootClass, stack.value, limit),
+      askedStack(rootClass),
+    );
   }
   const {
     allowed = [],
@@ -88,5 +95,9 @@ export function search(args: SearchValues, limit: ReachLimit): Result<Found> {
     maxNotes = neck.value.midi.length,
   } = args.set ?? {};
   const set = checkToneSet({ allowed, required, minNotes, maxNotes });
-  return set.ok ? found(findSetFrettings(neck.value, pitchClassOf(root), set.value, limit)) : set;
+  if (!set.ok) return set;
+  return found(
+    findSetFrettings(neck.value, rootClass, set.value, limit),
+    askedFreely(rootClass, degreesOf(set.value.allowed)),
+  );
 }

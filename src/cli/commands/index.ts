@@ -6,6 +6,7 @@ import { frettingsCommand } from "./frettings";
 import { nameCommand } from "./name";
 import { positionsCommand } from "./positions";
 import { retuneCommand } from "./retune";
+import { routeCommand } from "./route";
 import { searchCommand } from "./search";
 import { translateCommand } from "./translate";
 import { tuningCommand } from "./tuning";
@@ -23,6 +24,7 @@ export const COMMANDS: readonly Command[] = [
   translateCommand,
   compareCommand,
   searchCommand,
+  routeCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

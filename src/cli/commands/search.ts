@@ -120,6 +120,7 @@ interface TuningAnswer {
     readonly chord: string;
     readonly fretting: Fretting;
     readonly effort: number;
+    readonly preference: number;
     readonly cost: number;
   }[];
 }
@@ -131,10 +132,11 @@ function answerOf({ chords }: SearchQuestion, found: FoundTuning): TuningAnswer 
     midi,
     score,
     retuning,
-    chords: grips.map(({ fretting, effort, cost }, index) => ({
+    chords: grips.map(({ fretting, effort, preference, cost }, index) => ({
       chord: chords[index]?.chord.name ?? "",
       fretting,
       effort,
+      preference,
       cost,
     })),
   };

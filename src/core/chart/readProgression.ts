@@ -15,11 +15,12 @@ export function readProgression(
   text: string,
   options: ChordOptions = DEFAULT_CHORD_OPTIONS,
   field = "chords",
+  most = MOST_CHORDS,
 ): Result<readonly Chord[]> {
   const words = text.split(BETWEEN).filter((word) => word !== "" && !LONE_SIGNS.has(word));
   if (words.length === 0) return failure(field, "no chord; write some, like D5 F5 C5");
-  if (words.length > MOST_CHORDS) {
-    return failure(field, `${words.length} chords; at most ${MOST_CHORDS} are compared at a time`);
+  if (words.length > most) {
+    return failure(field, `${words.length} chords; at most ${most} are read at a time`);
   }
   const chords: Chord[] = [];
   for (const [index, word] of words.entries()) {

@@ -19,6 +19,7 @@ import {
   type Asked,
   type PreferenceBound,
 } from "../preference";
+import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 import { makeOptions, type Option, type Options, type Playing } from "./options";
 import {
   lowCost,
@@ -87,6 +88,8 @@ interface Sofar {
   /** Pitches that sound twice, and notes lower than the one on the string before. */
   readonly same: number;
   readonly falling: number;
+  /** Notes that are neither root nor fifth. */
+  readonly others: number;
   /** Between all notes so far, in plain fifths. */
   readonly rough: number;
 }
@@ -108,6 +111,7 @@ const NOTHING: Sofar = {
   isBassOpen: false,
   same: 0,
   falling: 0,
+  others: 0,
   rough: 0,
 };
 
@@ -115,13 +119,14 @@ const NOTHING: Sofar = {
  * Finds the cheapest grips of chords in any tuning of a neck, by branch and bound: string by string
  * from the thickest, leaving every branch whose bound is over what has been found. The efforts of
  * frettings are remembered, because they are the same in every tuning; `book` may know some already, for
- * the same neck and player.
+ * the same neck and player. With `limits` only grips that keep them are found.
  */
 export function makeGripSearch(
   neck: Neck,
   player: Taste,
   weights: Weights,
   book: EffortBook = makeEffortBook(neck, player),
+  limits: GripLimits = NO_GRIP_LIMITS,
 ): GripSearch {
   const strings = neck.midi.length;
   const { ease, usual } = weights;
@@ -146,7 +151,7 @@ export function makeGripSearch(
   const frets: (number | null)[] = [];
   const pitches: Midi[] = [];
 
-  const withString = (sofar: Sofar, option: Option): Sofar | null => {
+  const withString = (sofar: Sofar, option: Option, others: number): Sofar | null => {
     const { fret, midi, tipMm } = option;
     const held = hold(sofar.held, fret);
     if (held.fingers > FINGERS_AND_THUMB) return null;
@@ -174,6 +179,7 @@ export function makeGripSearch(
       isBassOpen: sofar.thickest < 0 ? fret === 0 : sofar.isBassOpen,
       same,
       falling: sofar.falling + (midi < before ? 1 : 0),
+      others: sofar.others + ((option.tone & others) === 0 ? 0 : 1),
       rough: sofar.rough + rough,
     };
   };
@@ -185,8 +191,10 @@ export function makeGripSearch(
     boundOf: EffortBound,
     preferenceBound: PreferenceBound,
     left: number,
+    lie: Lie | null,
   ): number => {
-    const { pressed, held, lowMm, highMm, highestFret, inner, ringing, lowest, rough } = sofar;
+    const { pressed, held, lowMm, highMm, highestFret, ringing, lowest, rough } = sofar;
+    const inner = lie?.inner ?? sofar.inner;
     const spanMm = pressed > 1 ? highMm - lowMm : 0;
     const lowestFret = pressed > 0 ? sofar.lowestFret : highestFret;
     const { fingers } = held;
@@ -198,18 +206,18 @@ export function makeGripSearch(
       cost +=
         usual *
         preferenceBound({
-          thickest: sofar.thickest,
-          isBassOpen: sofar.isBassOpen,
-          notes: sofar.notes,
+          thickest: lie?.thickest ?? sofar.thickest,
+          isBassOpen: sofar.notes === 0 || sofar.isBassOpen,
           mostNotes: sofar.notes + left,
           mostDegrees: countBits(sofar.heard) + left,
+          mostDoubled: mostDoubled(sofar, options, left),
           pressed,
           lowestFret,
           highestFret,
           open: ringing,
           mostOpen,
           inner,
-          thin: left === 0 ? sofar.silent + strings - string : 0,
+          thin: lie?.thin ?? (left === 0 ? sofar.silent + strings - string : 0),
           same: sofar.same,
           falling: sofar.falling,
           lowest,
@@ -236,6 +244,8 @@ export function makeGripSearch(
     const { asked, preferenceBound } = preferringOf(chord);
     const boundOf = asked.kind === "free" ? freeBound : plainBound;
     const playingFrom = countPlayingFrom(strings, playing);
+    const lie = playing && lieOf(playing);
+    const tuned = { ...neck, midi };
     let worst = limit;
     const keep = (effort: number, preference: number, cost: number) => {
       const entry = { fretting: [...frets], effort, preference, cost };
@@ -247,6 +257,7 @@ export function makeGripSearch(
 
     const finish = () => {
       if (!hasItsBass(chord, pitches)) return;
+      if (limits !== NO_GRIP_LIMITS && !keepsLimits(tuned, frets, asked.root, limits)) return;
       const sound = soundCost(frets, pitches, weights);
       // Where ease counts for nothing, the bound has not spared any work yet.
       if (ease === 0 && usual === 0 && weighGrip(0, 0, sound, weights) > worst + ROUNDING) return;
@@ -262,7 +273,7 @@ export function makeGripSearch(
       const left = playingFrom[string] ?? 0;
       if (sofar.notes + left < options.leastNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
-      const least = leastCost(sofar, string, options, boundOf, preferenceBound, left);
+      const least = leastCost(sofar, string, options, boundOf, preferenceBound, left, lie);
       if (least > worst + ROUNDING) return;
       if (string === strings) {
         finish();
@@ -270,7 +281,8 @@ export function makeGripSearch(
       }
       for (const option of options.perString[string] ?? []) {
         if (options.eachOnce && (sofar.heard & option.tone) !== 0) continue;
-        const more = withString(sofar, option);
+        if (!maySound(limits, option.fret)) continue;
+        const more = withString(sofar, option, options.others);
         if (!more) continue;
         frets.push(option.fret);
         pitches.push(option.midi);
@@ -298,6 +310,31 @@ export function makeGripSearch(
 /** Whether the lowest note so far is not what the chord asks for, and no lower one can make it right. */
 function isBassWrong(lowest: Midi, options: Options, string: number): boolean {
   return !options.isBass(lowest) && (options.lowestBassFrom[string] ?? Infinity) > lowest;
+}
+
+/** How a grip lies that sounds exactly some strings. */
+interface Lie {
+  readonly thickest: number;
+  /** Silent strings between sounding ones, and past the thinnest of them. */
+  readonly inner: number;
+  readonly thin: number;
+}
+
+function lieOf(playing: Playing): Lie {
+  const thickest = playing.indexOf(true);
+  const thinnest = playing.lastIndexOf(true);
+  const between = playing.slice(Math.max(0, thickest), thinnest + 1);
+  return {
+    thickest,
+    inner: between.filter((sounds) => !sounds).length,
+    thin: playing.length - 1 - thinnest,
+  };
+}
+
+/** How often root and fifth may sound in the end beyond once each, when the others sound as they must. */
+function mostDoubled({ notes, heard, others }: Sofar, options: Options, left: number): number {
+  const missing = countBits(options.required & options.others & ~heard);
+  return Math.max(0, notes + left - others - missing - 2);
 }
 
 /** By string: how many strings may sound from it to the thinnest. */

@@ -9,7 +9,7 @@ import {
 } from "../chart";
 import { soundingMidi } from "../fretting";
 import { rankGrips, type Taste } from "../grip";
-import { type Player } from "../hand";
+import { DEFAULT_HAND, type Player } from "../hand";
 import { tiltOfWish, WITH_BASS } from "../preference";
 import { makeNeck, type Neck, type NeckInput } from "../neck";
 import { nameTuning, usualMidi } from "../tuning";
@@ -17,7 +17,6 @@ import {
   countGrips,
   DEFAULT_WEIGHTS,
   makeGripSearch,
-  routeThrough,
   soundCost,
   suggestTuning,
   weighGrip,
@@ -56,9 +55,9 @@ describe("the cheapest grips are those of the full enumeration", () => {
   const players: readonly Taste[] = [
     {},
     { school: "ring barre" },
-    { school: "index and little", hand: { spanMm: 130, without: [] } },
-    { school: "thumb allowed", hand: { spanMm: 170, without: [] } },
-    { hand: { spanMm: 150, without: [4, "barre"] } },
+    { school: "index and little", hand: { ...DEFAULT_HAND, spanMm: 130, without: [] } },
+    { school: "thumb allowed", hand: { ...DEFAULT_HAND, spanMm: 170, without: [] } },
+    { hand: { ...DEFAULT_HAND, spanMm: 150, without: [4, "barre"] } },
     { tilts: [WITH_BASS, tiltOfWish("ringing")] },
     { tilts: [tiltOfWish("high"), { name: "pins", perFret: 0.3, perOpenString: 1 }] },
   ];
@@ -134,8 +133,8 @@ describe("some chords in two tunings", () => {
   });
 
   test("weights change what is best: whoever wants it low gets it lower", () => {
-    const low = inTuning(STANDARD, { ...DEFAULT_WEIGHTS, low: 3 });
-    const plain = inTuning(STANDARD);
+    const low = inTuning(STANDARD, { ...DEFAULT_WEIGHTS, usual: 0, low: 3 });
+    const plain = inTuning(STANDARD, { ...DEFAULT_WEIGHTS, usual: 0 });
     const lowestOf = (weighed: typeof low) =>
       Math.min(...(weighed.chords[1]?.grips[0]?.grip.midi ?? []));
     expect(lowestOf(low)).toBeLessThan(lowestOf(plain));
@@ -173,37 +172,6 @@ describe("counting", () => {
     const neck = neckOf({ midi: usualMidi(10), frets: 24 });
     expect(seventh && countGrips(neck, seventh)).toBeNull();
   }, 60_000);
-});
-
-describe("a route", () => {
-  const neck = neckOf({ midi: STANDARD, frets: 12 });
-  const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
-  const sequence = chordsOf("G5 C5 D5 G5");
-  const route = routeThrough(search, neck, sequence, {}, DEFAULT_WEIGHTS);
-
-  test("has a stop for each chord and costs no less than the cheapest grips", () => {
-    expect(route?.stops).toHaveLength(4);
-    const least = sequence.reduce(
-      (sum, chord) => sum + (search.cheapest(STANDARD, chord, 1)[0]?.cost ?? NaN),
-      0,
-    );
-    expect(route?.cost).toBeGreaterThanOrEqual(least - 1e-9);
-  });
-
-  test("travels less than going from each easiest grip to the next", () => {
-    const easiest = sequence.flatMap((chord) => {
-      const [first] = search.cheapest(STANDARD, chord, 1);
-      return first ? rankGrips(neck, chord.root, [first.fretting]) : [];
-    });
-    expect(easiest).toHaveLength(4);
-    expect(route?.travelMm).toBeLessThan(400);
-  });
-
-  test("is none where a chord cannot be played", () => {
-    const low = neckOf({ midi: [40], frets: 12 });
-    const of = makeGripSearch(low, {}, DEFAULT_WEIGHTS);
-    expect(routeThrough(of, low, sequence, {}, DEFAULT_WEIGHTS)).toBeNull();
-  });
 });
 
 // A capo shortens the strings and nothing else: rule of the twelfth root of two.

@@ -1,8 +1,8 @@
 export { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
 export { countGrips, sumCounts, type GripCounts } from "./countGrips";
+export { keepsLimits, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 export { holdShape, type HeldShape } from "./heldShape";
 export { retuningPoints } from "./retuning";
-export { routeThrough, type ChordRoute, type FingeredStop } from "./routeThrough";
 export {
   makeSearchSpace,
   MOST_TUNINGS,

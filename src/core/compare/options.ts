@@ -26,6 +26,8 @@ export interface Options {
   readonly openFrom: readonly number[];
   /** The bits of the tones that must sound. */
   readonly required: number;
+  /** The bits of the tones that are neither root nor fifth; none in a stack. */
+  readonly others: number;
   readonly leastNotes: number;
   /** A stack sounds each of its tones once. */
   readonly eachOnce: boolean;
@@ -35,6 +37,10 @@ export interface Options {
 export type Playing = readonly boolean[];
 
 type StringOptions = readonly Option[];
+
+/** In free mode a tone's bit is its degree over the root. */
+const ALL_DEGREES = (1 << 12) - 1;
+const ROOT_AND_FIFTH = (1 << 0) | (1 << 7);
 
 const NO_OPTIONS: StringOptions = [];
 
@@ -134,6 +140,7 @@ function optionsOf(
     isBass,
     openFrom,
     required,
+    others: eachOnce ? 0 : ALL_DEGREES & ~ROOT_AND_FIFTH,
     leastNotes,
     eachOnce,
   };

@@ -1,6 +1,5 @@
-import { type Chord, type CountedChord } from "../chart";
-import { rankGrips, type Grip } from "../grip";
-import { type Player } from "../hand";
+import { askedOf, type Chord, type CountedChord } from "../chart";
+import { rankGrips, type Grip, type Taste } from "../grip";
 import { type Neck } from "../neck";
 import { type Midi } from "../pitch";
 import { type GripSearch } from "./cheapestGrips";
@@ -42,7 +41,7 @@ export function weighTuning(
   search: GripSearch,
   neck: Neck,
   chords: readonly CountedChord[],
-  player: Player,
+  player: Taste,
   most: number,
 ): WeighedTuning {
   const weighed = chords.map((counted) => ({
@@ -56,12 +55,13 @@ export function weighTuning(
 
 function gripsOf(
   neck: Neck,
-  { root }: Chord,
+  chord: Chord,
   fretting: Grip["fretting"],
-  player: Player,
+  player: Taste,
   cost: number,
 ): readonly WeighedGrip[] {
-  return rankGrips(neck, root, [fretting], player).map((grip) => ({ grip, cost }));
+  const grips = rankGrips(neck, chord.root, [fretting], player, askedOf(chord));
+  return grips.map((grip) => ({ grip, cost }));
 }
 
 function addUp(chords: readonly WeighedChord[]): Totals | null {

@@ -47,7 +47,7 @@ export function effortTerms(
 ): EffortTerms {
   const { neck, fretting, hand } = silence;
   // One for each of TERMS.
-  const sums = [0, 0, 0, 0, 0, 0, 0, 0];
+  const sums = [0, 0, 0, 0, 0, 0, 0, 0, 0];
   countParts(neck, fretting, presses, hand, (part, amount) => {
     const term = TERM_OF_PART[part] ?? 0;
     sums[term] = (sums[term] ?? 0) + (WEIGHT_OF_PART[part] ?? 0) * amount;
@@ -61,6 +61,7 @@ export function effortTerms(
     across = 0,
     arch = 0,
     access = 0,
+    crowding = 0,
   ] = sums;
   let interior = 0;
   let risk = 0;
@@ -78,6 +79,7 @@ export function effortTerms(
     interior,
     arch,
     access,
+    crowding,
     risk,
     school: followsSchool(fretting, presses, school) ? SCHOOL[school] : 0,
   };
@@ -85,7 +87,7 @@ export function effortTerms(
 
 export function totalEffort(terms: EffortTerms): number {
   const { fingers, barre, reach, stretch, spacing, across } = terms;
-  const { interior, arch, access, risk, school } = terms;
+  const { interior, arch, access, crowding, risk, school } = terms;
   const holding = fingers + barre + reach + stretch + spacing + across;
-  return holding + interior + arch + access + risk + school;
+  return holding + interior + arch + access + crowding + risk + school;
 }

@@ -20,6 +20,7 @@ const anyFretting = fc
 const anyPlayer: fc.Arbitrary<Player> = fc.record({
   school: fc.constantFrom(...SCHOOLS),
   hand: fc.record({
+    fingertipMm: fc.integer({ min: 8, max: 25 }),
     spanMm: fc.integer({ min: 120, max: 220 }),
     without: fc.constantFrom([], ["barre" as const], [4 as const]),
   }),

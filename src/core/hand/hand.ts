@@ -16,6 +16,8 @@ export interface Hand {
   /** Index tip to little tip with the hand spread flat, in mm. */
   readonly spanMm: number;
   readonly without: readonly Exclusion[];
+  /** The width of a fingertip where it presses a string, in mm. */
+  readonly fingertipMm: number;
 }
 
 /** Spans that a hand may have, in mm (a wide margin round grown and young hands, from memory). */
@@ -25,15 +27,30 @@ export const HIGHEST_SPAN_MM = 300;
 /** The span that the limits below are stated for (from memory). */
 export const REFERENCE_SPAN_MM = 150;
 
-export const DEFAULT_HAND: Hand = { spanMm: REFERENCE_SPAN_MM, without: [] };
+/** Fingertips that a hand may have, and the usual one, in mm (from memory). */
+export const NARROWEST_FINGERTIP_MM = 8;
+export const WIDEST_FINGERTIP_MM = 25;
+const USUAL_FINGERTIP_MM = 14;
+
+export const DEFAULT_HAND: Hand = {
+  spanMm: REFERENCE_SPAN_MM,
+  without: [],
+  fingertipMm: USUAL_FINGERTIP_MM,
+};
 
 /** A hand that makes sense, or what is wrong with it. */
 export function checkHand(hand: Hand, field = "hand"): Result<Hand> {
-  const { spanMm, without } = hand;
+  const { spanMm, without, fingertipMm } = hand;
   if (!(spanMm >= LOWEST_SPAN_MM && spanMm <= HIGHEST_SPAN_MM)) {
     return failure(
       `${field}.spanMm`,
       `${spanMm}: a hand spans ${LOWEST_SPAN_MM} to ${HIGHEST_SPAN_MM} mm`,
+    );
+  }
+  if (!(fingertipMm >= NARROWEST_FINGERTIP_MM && fingertipMm <= WIDEST_FINGERTIP_MM)) {
+    return failure(
+      `${field}.fingertipMm`,
+      `${fingertipMm}: a fingertip is ${NARROWEST_FINGERTIP_MM} to ${WIDEST_FINGERTIP_MM} mm wide`,
     );
   }
   const stray = without.find((exclusion) => !EXCLUSIONS.includes(exclusion));

@@ -1,6 +1,7 @@
 import { type Fretting } from "../fretting";
 import { type Neck } from "../neck";
 import { type Hold, type Press } from "./assign";
+import { crowdedMm } from "./crowding";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 import { WEIGHTS, type PartName } from "./weights";
 
@@ -14,6 +15,7 @@ export const TERMS = [
   "across",
   "arch",
   "access",
+  "crowding",
 ] as const;
 export type Term = (typeof TERMS)[number];
 
@@ -50,6 +52,7 @@ const ACROSS_MM = numberOf("across per mm");
 const RING_PAST_BARRE = numberOf("finger 3 alone on the thinnest past a barre");
 const SKIPPED = numberOf("string skipped on one fret");
 const ACCESS_FRET = numberOf("fret beyond the body");
+const CROWDED_MM = numberOf("crowded per mm");
 
 /** The widest gap in frets between neighbouring fingers that has a weight of its own. */
 const WIDEST_GAP = 4;
@@ -85,13 +88,14 @@ function termOf(name: PartName): Term {
   if (name === "reach per mm") return "reach";
   if (name === "stretch per mm") return "stretch";
   if (name === "fret beyond the body") return "access";
+  if (name === "crowded per mm") return "crowding";
   return "across";
 }
 
 /**
  * Counts every part of what a fingering asks of the hand. Effort and fitting both read from here,
  * so they can never disagree about what a part means. All but the stretch, which only shrinks as
- * the hand grows, is the same for every hand.
+ * the hand grows, and the crowding, which grows with its fingertips, is the same for every hand.
  */
 export function countParts(
   neck: Neck,
@@ -113,6 +117,8 @@ export function countParts(
   }
   countPastBarre(fretting, presses, count);
   countDistances(neck, presses, hand, count);
+  const lackingMm = crowdedMm(neck, presses, hand);
+  if (lackingMm > 0) count(CROWDED_MM, lackingMm);
 }
 
 function countFinger(

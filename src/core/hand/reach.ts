@@ -1,6 +1,7 @@
 import { type Fretting } from "../fretting";
 import { fingertipMm, type Neck } from "../neck";
 import { type Press } from "./assign";
+import { crowdedMm } from "./crowding";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 
 export const REACH_GRADES = ["comfortable", "long", "at the limit", "beyond"] as const;
@@ -26,6 +27,8 @@ export interface Reach {
    * hand; null where no place on the neck is, and where open strings tie the shape to its place.
    */
   readonly comfortableFromFret: number | null;
+  /** The room that fingertips lack beside each other at one fret, in mm; 0 where there is enough. */
+  readonly crowdedMm: number;
 }
 
 /** The last quarter of what lies between comfort and the hard limit counts as the limit (a judgement). */
@@ -54,6 +57,7 @@ export function gradeReach(
     mm: reachMm(presses),
     stretches,
     comfortableFromFret: comfortableFromFret(neck, fretting, presses, hand),
+    crowdedMm: crowdedMm(neck, presses, hand),
   };
 }
 

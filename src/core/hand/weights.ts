@@ -82,6 +82,7 @@ export const WEIGHTS = {
   "stretch per mm": 0.25,
   "across per mm": 0.02,
   "fret beyond the body": 0.4,
+  "crowded per mm": 1,
 } as const;
 
 export type PartName = keyof typeof WEIGHTS;

@@ -20,7 +20,7 @@ export interface ListedGrips extends Filtered {
   readonly total: number;
 }
 
-/** Grips, easiest first, filtered and put in order. */
+/** Grips, usual first, filtered and put in order. */
 export function listGrips(
   neck: Neck,
   all: readonly Grip[],

@@ -1,9 +1,25 @@
 import { type Fretting } from "../fretting";
-import { type Grip } from "../grip";
+import { usualPoints, type Grip } from "../grip";
 import { fingertipMm, type Neck } from "../neck";
+import { tiltOfWish, tiltPoints, type Tilt } from "../preference";
 import { describeSound, type SoundOptions } from "../sound";
 
-export const GRIP_ORDERS = ["effort", "lowest", "nearest", "clearest", "heaviest"] as const;
+/**
+ * What comes first: the usual grip, the easiest, or what a wish asks for on top of what is usual
+ * ("ringing", "heavy", "high", "close"); or strictly by one figure.
+ */
+export const GRIP_ORDERS = [
+  "usual",
+  "effort",
+  "ringing",
+  "heavy",
+  "high",
+  "close",
+  "lowest",
+  "nearest",
+  "clearest",
+  "heaviest",
+] as const;
 export type GripOrder = (typeof GRIP_ORDERS)[number];
 
 /** What an order may need beside the grips. */
@@ -14,15 +30,23 @@ export interface OrderContext {
   readonly sound?: SoundOptions | undefined;
 }
 
-/** Grips, easiest first, put into another order; what is equal stays easiest first. */
+/** Grips, usual first, put into another order; what is equal stays usual first. */
 export function orderGrips(
   grips: readonly Grip[],
   order: GripOrder,
   { neck, anchor, sound }: OrderContext,
 ): readonly Grip[] {
   switch (order) {
-    case "effort":
+    case "usual":
       return grips;
+    case "effort":
+      return sortBy(grips, ({ best }) => best.effort);
+    case "ringing":
+    case "heavy":
+    case "high":
+      return byWish(grips, tiltOfWish(order));
+    case "close":
+      return byWish(grips, tiltOfWish("near", anchor ? lowestFret(anchor) : 0));
     case "lowest":
       return sortBy(grips, ({ midi }) => Math.min(...midi));
     case "nearest": {
@@ -34,6 +58,17 @@ export function orderGrips(
     case "heaviest":
       return sortBy(grips, ({ midi }) => -(describeSound(midi, sound)?.weight.points ?? 0));
   }
+}
+
+/** What is usual, with a wish on top. */
+function byWish(grips: readonly Grip[], tilt: Tilt): readonly Grip[] {
+  return sortBy(grips, (grip) => usualPoints(grip) + tiltPoints(tilt, grip.fretting, grip.midi));
+}
+
+/** The lowest pressed fret; 0 where none is. */
+function lowestFret(fretting: Fretting): number {
+  const pressed = fretting.filter((fret) => fret !== null && fret > 0).map(Number);
+  return pressed.length > 0 ? Math.min(...pressed) : 0;
 }
 
 function sortBy(grips: readonly Grip[], valueOf: (grip: Grip) => number): readonly Grip[] {

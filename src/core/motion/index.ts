@@ -1,1 +1,13 @@
+export { CHANGE_POINTS, changeBetween, makeChangeCost, type HandChange } from "./change";
 export { positionOf, travelMm, type HandPosition } from "./position";
+export {
+  availableMs,
+  DEFAULT_LEVEL,
+  fittsMs,
+  leastSinceStrumMs,
+  LEVELS,
+  neededMs,
+  TIMING,
+  type Level,
+  type TimingConstants,
+} from "./timing";

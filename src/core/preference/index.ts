@@ -8,6 +8,7 @@ export {
 export {
   preferenceOf,
   preferencePoints,
+  tiltPoints,
   type Preference,
   type PreferenceTerms,
 } from "./preference";

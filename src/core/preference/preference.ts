@@ -64,7 +64,8 @@ export function preferencePoints(look: Look, tilts: readonly Tilt[] = NO_TILTS):
   return points;
 }
 
-function tiltPoints(tilt: Tilt, fretting: Fretting, midi: readonly Midi[]): number {
+/** What one shift alone adds. */
+export function tiltPoints(tilt: Tilt, fretting: Fretting, midi: readonly Midi[]): number {
   const { perOpenString = 0, perSemitone = 0, perFret = 0, near } = tilt;
   let open = 0;
   let lowestFret = Infinity;

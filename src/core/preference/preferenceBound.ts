@@ -8,20 +8,22 @@ import {
   FIRST_HIGH_FRET,
   FIRST_LOW_FRET,
   LOW_E,
+  MOST_DOUBLED,
   stringsFromBass,
 } from "./traits";
 import { FREE_WEIGHTS, STACK_WEIGHTS } from "./weights";
 
 /** What is known of a fretting whose thicker strings are chosen; what is open yet can only add to it. */
 export interface PreferenceSketch {
-  /** The first string that sounds; -1 where none does yet. */
+  /** The first string that sounds; -1 where that is not settled yet. */
   readonly thickest: number;
-  /** Whether that one is open. */
+  /** Whether that one is open, or may still be. */
   readonly isBassOpen: boolean;
-  readonly notes: number;
   /** As many strings may sound in the end, and as many different degrees. */
   readonly mostNotes: number;
   readonly mostDegrees: number;
+  /** How often root and fifth may sound in the end beyond once each. */
+  readonly mostDoubled: number;
   readonly pressed: number;
   /** Of the pressed strings; equal, whatever they are, where none is. */
   readonly lowestFret: number;
@@ -29,7 +31,7 @@ export interface PreferenceSketch {
   /** Open strings so far, and as many as there may be in the end. */
   readonly open: number;
   readonly mostOpen: number;
-  /** Silent strings between sounding ones. */
+  /** Silent strings between sounding ones, as far as that is certain. */
   readonly inner: number;
   /** Silent strings past the last that sounds, as far as that is certain. */
   readonly thin: number;
@@ -91,7 +93,7 @@ function stackBound(strings: number) {
 function freeBound(neck: Neck, asked: Asked, strings: number) {
   const w = FREE_WEIGHTS;
   return (sketch: PreferenceSketch, lowestFret: number): number => {
-    const { thickest, notes, highestFret, open, inner, thin, same, falling } = sketch;
+    const { thickest, highestFret, open, inner, thin, same, falling } = sketch;
     let points =
       w["lowest fret"] * lowestFret +
       w["highest fret"] * highestFret +
@@ -99,7 +101,9 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
       w["silent string between"] * inner +
       w["pitch sounds twice"] * same +
       w["tone on a thicker string"] * falling +
-      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees);
+      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees) +
+      w["root or fifth not doubled"] * (MOST_DOUBLED - Math.min(MOST_DOUBLED, sketch.mostDoubled));
+    if (sketch.mostDoubled < 1) points += w["fifth not doubled"];
     if (thin > 0) {
       points += w["thinnest string silent"] + w["further thin string silent"] * (thin - 1);
     }
@@ -114,7 +118,7 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
       if (sketch.isBassOpen) points += w["open bass past low frets"] * low;
       if (inner > 0) points += w["silent string between, beside open ones"];
     }
-    if (notes > 0) {
+    if (thickest >= 0) {
       const bassString = neck.midi.length - thickest;
       const isTooThin = bassString < strings - 1;
       if (isTooThin || sketch.isBassWrong) points += w["no root on a bass string"];

@@ -43,6 +43,8 @@ export const FIRST_HIGH_FRET = 4;
 const FRETTING_FINGERS = 4;
 /** Chords are laid out over six strings; more are there for lower notes. */
 export const CHORD_STRINGS = 6;
+/** Root and fifth beyond once each; more is no better. */
+export const MOST_DOUBLED = 4;
 /** In semitones. */
 const FIFTH = 7;
 const SIXTH = 9;
@@ -218,10 +220,8 @@ function countTones(
   }
   const top = pitchClass(sorted[sorted.length - 1] ?? 0);
   count("degree left out", Math.max(0, degrees - tones));
-  count(
-    "root or fifth not doubled",
-    4 - Math.min(4, Math.max(0, roots - 1) + Math.max(0, fifths - 1)),
-  );
+  const doubled = Math.max(0, roots - 1) + Math.max(0, fifths - 1);
+  count("root or fifth not doubled", MOST_DOUBLED - Math.min(MOST_DOUBLED, doubled));
   if (fifths < 2) count("fifth not doubled", 1);
   if (top === root || top === fifth) count("root or fifth on top", 1);
   if (lowestGap <= FIFTH) count("lowest notes within a fifth", 1);

@@ -39,14 +39,14 @@ export const FREE_WEIGHTS = {
 } as const;
 
 export const STACK_WEIGHTS = {
-  "lowest fret": 1.03,
-  "fret beyond the body": 3.62,
-  "semitone of depth": 0.73,
-  "string from the bass strings": 10.14,
-  "silent string between": 15.87,
+  "lowest fret": 0.59,
+  "fret beyond the body": 4.86,
+  "semitone of depth": 0.9,
+  "string from the bass strings": 9.97,
+  "silent string between": 14.46,
   "tone on a thicker string": 0,
-  "open string past low frets": 6.88,
-  "open string past the first frets": 2.25,
+  "open string past low frets": 6.79,
+  "open string past the first frets": 2.79,
   "fret of span past three": 0,
 } as const;
 

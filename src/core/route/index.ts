@@ -1,1 +1,2 @@
-export { bestRoute, type Route, type Stop } from "./bestRoute";
+export { leastBeside } from "./leastBeside";
+export { bestRoutes, leastHardestRoutes, type CostOfChange, type Route, type Stop } from "./routes";

@@ -1,59 +1,131 @@
-import { expect, test } from "@jest/globals";
+import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { travelMm } from "../motion";
-import { bestRoute, type Stop } from ".";
+import { bestRoutes, leastBeside, leastHardestRoutes, type Route, type Stop } from ".";
 
 const anyStop: fc.Arbitrary<Stop> = fc.record({
-  cost: fc.double({ min: 0, max: 30, noNaN: true }),
-  position: fc.option(
-    fc.integer({ min: 1, max: 12 }).map((fret) => ({ fret, mm: 30 * fret })),
-    { nil: null },
-  ),
+  cost: fc.integer({ min: 0, max: 12 }),
+  place: fc.constantFrom("a", "b", "c", "d"),
+  position: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 4 }),
+});
+const anyLayers = fc.array(fc.array(anyStop, { minLength: 1, maxLength: 4 }), {
+  minLength: 1,
+  maxLength: 5,
 });
 
-/** What a route costs, added up by hand: one point a shift and a twentieth of a point a mm. */
-function costOf(stops: readonly Stop[]): number {
-  let hand: Stop["position"] = null;
-  let cost = 0;
-  for (const stop of stops) {
-    cost += stop.cost;
-    if (hand && stop.position && hand.fret !== stop.position.fret) {
-      cost += 1 + 0.05 * travelMm(hand, stop.position);
-    }
-    hand = stop.position ?? hand;
-  }
-  return cost;
+/** A cost that knows the two stops and, where the first leaves the hand free, where it was before. */
+function costOfChange(from: Stop, hand: Stop | null, to: Stop): number {
+  if (to.position === null) return 0;
+  const travel = hand?.position ? Math.abs(to.position - hand.position) : 0;
+  return travel + (from.place === to.place ? 0 : 1.5);
 }
 
-test("the best route is the best of all routes, and costs what its parts do", () => {
-  const ways = fc.array(fc.array(anyStop, { minLength: 1, maxLength: 4 }), {
-    minLength: 1,
-    maxLength: 5,
+interface Counted {
+  readonly way: string;
+  readonly total: number;
+  readonly hardest: number;
+}
+
+/** Every route there is, counted out; of the same places the best in the order asked. */
+function countOut(
+  layers: readonly (readonly Stop[])[],
+  isBetter: (a: Counted, b: Counted) => boolean,
+): Counted[] {
+  const all = layers.reduce<Stop[][]>(
+    (routes, stops) => routes.flatMap((route) => stops.map((stop) => [...route, stop])),
+    [[]],
+  );
+  const best = new Map<string, Counted>();
+  for (const stops of all) {
+    let hand: Stop | null = null;
+    let total = 0;
+    let hardest = 0;
+    for (const [at, stop] of stops.entries()) {
+      const before = stops[at - 1];
+      const change: number = before ? costOfChange(before, hand, stop) : 0;
+      total += stop.cost + change;
+      hardest = Math.max(hardest, change);
+      if (stop.position !== null) hand = stop;
+    }
+    const way = stops.map(({ place }) => place).join(";");
+    const found = { way, total, hardest };
+    const known = best.get(way);
+    if (!known || isBetter(found, known)) best.set(way, found);
+  }
+  return [...best.values()].sort((a, b) => (isBetter(a, b) ? -1 : isBetter(b, a) ? 1 : 0));
+}
+
+const byTotal = (a: Counted, b: Counted) => a.total < b.total;
+const byHardest = (a: Counted, b: Counted) =>
+  a.hardest < b.hardest || (a.hardest === b.hardest && a.total < b.total);
+const wayOf = ({ stops }: Route<Stop>) => stops.map(({ place }) => place).join(";");
+
+describe("held against counting out every route", () => {
+  test("the best so many have the least totals, each through other places", () => {
+    fc.assert(
+      fc.property(anyLayers, fc.integer({ min: 1, max: 6 }), (layers, most) => {
+        const found = bestRoutes(layers, costOfChange, most);
+        const all = countOut(layers, byTotal).slice(0, most);
+        expect(found.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
+        expect(new Set(found.map(wayOf)).size).toBe(found.length);
+      }),
+      { numRuns: 400 },
+    );
   });
+
+  test("the least hardest come in the order of (hardest, total)", () => {
+    fc.assert(
+      fc.property(anyLayers, fc.integer({ min: 1, max: 5 }), (layers, most) => {
+        const found = leastHardestRoutes(layers, costOfChange, most);
+        const all = countOut(layers, byHardest).slice(0, most);
+        expect(found.map(({ hardest, total }) => [hardest, total])).toEqual(
+          all.map(({ hardest, total }) => [hardest, total]),
+        );
+        expect(new Set(found.map(wayOf)).size).toBe(found.length);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test("what all else costs is never told higher than it is, whatever is left out", () => {
+    fc.assert(
+      fc.property(anyLayers, fc.integer({ min: 0, max: 12 }), (layers, upTo) => {
+        const kept = layers.map((stops) => stops.filter(({ cost }) => cost <= upTo));
+        const beside = leastBeside(
+          kept,
+          layers.map(() => upTo),
+          costOfChange,
+        );
+        for (const [at, stops] of layers.entries()) {
+          for (const stop of stops) {
+            const through = bestRoutes(layers.with(at, [stop]), costOfChange)[0]?.total ?? NaN;
+            expect(stop.cost + (beside[at] ?? NaN)).toBeLessThanOrEqual(through + 1e-9);
+          }
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+test("a route's total is the sum of its stops and changes", () => {
   fc.assert(
-    fc.property(ways, (layers) => {
-      const all = layers.reduce<Stop[][]>(
-        (routes, stops) => routes.flatMap((route) => stops.map((stop) => [...route, stop])),
-        [[]],
-      );
-      const route = bestRoute(layers);
-      expect(route?.cost).toBeCloseTo(Math.min(...all.map(costOf)), 9);
-      expect(route?.cost).toBeCloseTo(costOf(route?.stops ?? []), 9);
+    fc.property(anyLayers, (layers) => {
+      const [route] = bestRoutes(layers, costOfChange);
+      let hand: Stop | null = null;
+      let total = 0;
+      for (const [at, stop] of (route?.stops ?? []).entries()) {
+        const before = route?.stops[at - 1];
+        total += stop.cost + (before ? costOfChange(before, hand, stop) : 0);
+        if (stop.position !== null) hand = stop;
+      }
+      expect(route?.total).toBeCloseTo(total, 9);
     }),
   );
 });
 
-test("an open grip between two others leaves the hand where it was", () => {
-  const at = (fret: number | null): Stop => ({
-    cost: 1,
-    position: fret === null ? null : { fret, mm: 30 * fret },
-  });
-  const route = bestRoute([[at(5)], [at(null)], [at(7)]]);
-  expect(route).toMatchObject({ travelMm: 60, shifts: 1 });
-  expect(bestRoute([[at(5)], [at(null)], [at(5)]])).toMatchObject({ travelMm: 0, shifts: 0 });
-});
-
 test("without a way to play a chord there is no route; without chords there is none either", () => {
-  expect(bestRoute([[{ cost: 1, position: null }], []])).toBeNull();
-  expect(bestRoute([])).toBeNull();
+  const stop = { cost: 1, place: "a", position: null };
+  expect(bestRoutes([[stop], []], costOfChange)).toEqual([]);
+  expect(bestRoutes([], costOfChange)).toEqual([]);
+  expect(leastHardestRoutes([[stop], []], costOfChange)).toEqual([]);
 });

@@ -34,6 +34,8 @@ export const STACKS: readonly NamedStack[] = [
   named([0, 2, 7]),
   named([0, 5, 7]),
   named([0, 6]),
+  // The fifth of a five that steps up to the sixth and back (the blues shuffle).
+  named([0, 9]),
   // Eight semitones are a flat six elsewhere; in a stack they raise the fifth.
   named([0, 8], "R #5"),
 ];

@@ -48,7 +48,7 @@ export const FIRST_VIEW: Omit<View, "tuningMidi"> = {
   mapStrings: null,
   spacing: "true",
   thickOnTop: false,
-  order: "effort",
+  order: "usual",
   filter: NO_FILTER,
   stage: false,
   chosen: null,

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
+import { routeThrough } from "@/core/plan";
 import { countChords, readProgression } from "@/core/chart";
 import {
   countGrips,
   DEFAULT_WEIGHTS,
   makeGripSearch,
-  routeThrough,
   scoreOf,
   stageCost,
   sumCounts,

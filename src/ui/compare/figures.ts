@@ -1,4 +1,5 @@
-import { type ChordRoute, type GripCounts, type Totals } from "@/core/compare";
+import { type GripCounts, type Totals } from "@/core/compare";
+import { type TimedRoute } from "@/core/plan";
 import { pullText, warningText } from "@/ui/retune";
 import { type ColumnAnswer } from "./useCompareAnswers";
 import { minutesText } from "./words";
@@ -28,7 +29,7 @@ export function figureGroups(
   });
   const total = (text: (totals: Totals, column: ColumnAnswer) => string) => (each: ColumnAnswer) =>
     each.weighed === null ? WORKING : each.weighed.totals ? text(each.weighed.totals, each) : NONE;
-  const routed = (text: (route: ChordRoute) => string) => (each: ColumnAnswer) =>
+  const routed = (text: (route: TimedRoute) => string) => (each: ColumnAnswer) =>
     each.route === null ? WORKING : each.route === undefined ? NONE : text(each.route);
   const counted = (text: (counts: GripCounts) => string) => (each: ColumnAnswer) =>
     each.counts === null ? WORKING : each.counts === undefined ? "too many" : text(each.counts);
@@ -69,7 +70,7 @@ export function figureGroups(
       rows: [
         row(
           "Effort and ways",
-          routed(({ cost }) => cost.toFixed(1)),
+          routed(({ total }) => total.toFixed(1)),
         ),
         row(
           "Hand travels",
@@ -132,7 +133,7 @@ export function figureGroups(
 }
 
 /** Frets without spaces where each has one digit: "×355××", "10 10 10 × × ×". */
-function gripsText({ stops }: ChordRoute): string {
+function gripsText({ stops }: TimedRoute): string {
   return stops
     .map(({ fingering: { fretting } }) =>
       fretting.map((fret) => fret ?? "×").join(fretting.some((fret) => (fret ?? 0) > 9) ? " " : ""),

@@ -3,12 +3,12 @@ import {
   scoreOf,
   stageCost,
   sumCounts,
-  type ChordRoute,
   type GripCounts,
   type StageCost,
   type WeighedChord,
   type WeighedTuning,
 } from "@/core/compare";
+import { type TimedRoute } from "@/core/plan";
 import { type Sound } from "@/core/sound";
 import { strung } from "@/ui/retune";
 import { useComputed, useWorkspace } from "@/ui/workspace";
@@ -22,7 +22,7 @@ export interface ColumnAnswer {
   readonly cost: StageCost;
   readonly weighed: WeighedTuning | null;
   readonly score: number | null;
-  readonly route: ChordRoute | null | undefined;
+  readonly route: TimedRoute | null | undefined;
   readonly counts: GripCounts | null | undefined;
   /** By chord, of its best grip. */
   readonly sounds: readonly (Sound | null)[] | null;

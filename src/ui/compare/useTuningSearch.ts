@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { type ChordRoute, type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type TimedRoute } from "@/core/plan";
 import { type Chord } from "@/core/chart";
 import { retuneNeck } from "@/core/neck";
 import { computeFreely, searchInWorker, type SearchReport } from "@/worker/client";
@@ -12,7 +13,7 @@ export type SearchState =
       readonly found: readonly FoundTuning[];
       readonly ms: number;
       /** By tuning, once they are worked out; null where there is none. */
-      readonly routes: readonly (ChordRoute | null)[] | null;
+      readonly routes: readonly (TimedRoute | null)[] | null;
     }
   | { readonly kind: "failed" };
 

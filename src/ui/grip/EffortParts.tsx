@@ -11,6 +11,7 @@ const TERM_NAMES: Readonly<Record<keyof EffortTerms, string>> = {
   risk: "Strings left unsilenced",
   arch: "Arching over open strings",
   access: "High on the neck",
+  crowding: "Fingertips short of room",
   school: "Your usual way",
 };
 

@@ -31,6 +31,11 @@ export function ReachScale({ reach }: { readonly reach: Reach }) {
             : `Comfortable from fret ${reach.comfortableFromFret}.`}
         </p>
       )}
+      {reach.crowdedMm > 0 && (
+        <p className="text-[16px] text-muted">
+          {`Your fingertips lack ${Math.max(1, Math.round(reach.crowdedMm))} mm of room beside each other.`}
+        </p>
+      )}
     </section>
   );
 }

@@ -2,7 +2,12 @@ import { NO_FILTER, type FilterName, type GripFilter, type GripOrder } from "@/c
 
 /** What orders and conditions are called. */
 export const ORDER_NAMES: Readonly<Record<GripOrder, string>> = {
+  usual: "usual first",
   effort: "easiest first",
+  ringing: "open and ringing",
+  heavy: "low and heavy",
+  high: "up the neck",
+  close: "close to the pin",
   lowest: "lowest first",
   nearest: "nearest to the pin first",
   clearest: "clearest first",

@@ -1,0 +1,233 @@
+import { array, mixed, number, object, string, tuple } from "yup";
+import { type Chord } from "@/core/chart";
+import { NO_GRIP_LIMITS, type GripLimits } from "@/core/compare";
+import { type Fretting } from "@/core/fretting";
+import { type Finger, type Fingering } from "@/core/hand";
+import { DEFAULT_LEVEL, LEVELS, TIMING } from "@/core/motion";
+import { type Neck } from "@/core/neck";
+import {
+  GOALS,
+  planRoutes,
+  struckOnBeats,
+  timeRoute,
+  type RoutePin,
+  type TimedRoute,
+} from "@/core/plan";
+import { failure, success, type Result } from "@/core/result";
+import { MAX_STRINGS } from "@/core/tuning";
+import {
+  frettingArgument,
+  guitarArgument,
+  handArgument,
+  schoolArgument,
+  toFretting,
+  toHand,
+  toNeck,
+  tuningArgument,
+  type FrettingArgument,
+  type TuningArgument,
+} from "../arguments";
+import { chordArguments, toChords, toWeights } from "../chords";
+import { defineCommand } from "../command";
+import { frettingText } from "../text";
+
+/** Without a chart every chord lasts a bar of four beats at this tempo, and every beat is struck. */
+const BEATS = 4;
+const TEMPO_BPM = 120;
+
+const MOST_ROUTES = 100;
+const MOST_STOPS = 1024;
+const OPEN_WANTED = ["any", "wanted", "none"] as const;
+
+const place = number().integer().min(0).required();
+const notes = number().integer().min(1).max(MAX_STRINGS);
+
+export const routeCommand = defineCommand({
+  name: "route",
+  summary: "the best ways through chords: --tuning 'drop D' --chords 'D5 F5 C5 Bb5' --k 3",
+  schema: object({
+    ...chordArguments,
+    tuning: tuningArgument,
+    guitar: guitarArgument,
+    hand: handArgument,
+    school: schoolArgument,
+    level: string().oneOf(LEVELS),
+    k: number().integer().min(1).max(MOST_ROUTES),
+    goal: string().oneOf(GOALS),
+    pins: array(
+      object({
+        index: place,
+        fretting: frettingArgument,
+        fingers: array(mixed<Finger | 0>().oneOf([0, 1, 2, 3, 4, "T"]).required()).default(
+          undefined,
+        ),
+      }).noUnknown(),
+    ).default(undefined),
+    forbidden: array(object({ index: place, fretting: frettingArgument }).noUnknown()).default(
+      undefined,
+    ),
+    limits: object({
+      frets: tuple([place, place]).default(undefined),
+      rootStrings: array(place).default(undefined),
+      openStrings: string().oneOf(OPEN_WANTED),
+      minNotes: notes,
+      maxNotes: notes,
+    })
+      .noUnknown()
+      .default(undefined),
+  }).noUnknown(),
+  run: (args) => {
+    const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
+    if (!neck.ok) return neck;
+    const asked = args.limits ?? {};
+    const chords = toChords({ ...args, minNotes: asked.minNotes ?? args.minNotes }, MOST_STOPS);
+    if (!chords.ok) return chords;
+    const limits = toGripLimits(neck.value, asked);
+    if (!limits.ok) return limits;
+    const pins = toPins(neck.value, chords.value, "pins", args.pins);
+    if (!pins.ok) return pins;
+    const forbidden = toPins(neck.value, chords.value, "forbidden", args.forbidden);
+    if (!forbidden.ok) return forbidden;
+    const weights = toWeights(args.weights);
+    // An open string that is wanted counts as one more weight of ringing.
+    const wanted = asked.openStrings === "wanted" ? 1 : 0;
+    const planned = planRoutes({
+      neck: neck.value,
+      player: { hand: toHand(args.hand), school: args.school },
+      weights: { ...weights, ringing: weights.ringing + wanted },
+      chords: chords.value,
+      most: args.k ?? 1,
+      goal: args.goal ?? "total",
+      pins: pins.value,
+      forbidden: forbidden.value,
+      limits: limits.value,
+    });
+    if (!planned.ok) return planned;
+    const constants = TIMING[args.level ?? DEFAULT_LEVEL];
+    const times = chords.value.map(() => struckOnBeats(BEATS));
+    const routes = planned.value.map((route) =>
+      answerOf(chords.value, timeRoute(neck.value, route, times, TEMPO_BPM, constants)),
+    );
+    return success({ routes, constants });
+  },
+  print: ({ routes }) => routes.map(textOf).join("\n\n"),
+});
+
+interface Limits {
+  readonly frets?: readonly [number, number] | undefined;
+  readonly rootStrings?: readonly number[] | undefined;
+  readonly openStrings?: (typeof OPEN_WANTED)[number] | undefined;
+  readonly minNotes?: number | undefined;
+  readonly maxNotes?: number | undefined;
+}
+
+function toGripLimits(neck: Neck, asked: Limits): Result<GripLimits> {
+  const { frets, rootStrings, openStrings, minNotes, maxNotes } = asked;
+  if (frets && frets[0] > frets[1]) {
+    return failure("limits.frets", `${frets.join(" to ")}: write the lower fret first`);
+  }
+  const stray = rootStrings?.find((string) => string >= neck.midi.length);
+  if (stray !== undefined) {
+    const last = neck.midi.length - 1;
+    return failure(
+      "limits.rootStrings",
+      `${stray}: strings count from 0, the thickest, to ${last}`,
+    );
+  }
+  if (minNotes !== undefined && maxNotes !== undefined && minNotes > maxNotes) {
+    return failure("limits.maxNotes", `${maxNotes} is less than minNotes, ${minNotes}`);
+  }
+  return success({
+    ...NO_GRIP_LIMITS,
+    frets: frets ?? null,
+    rootStrings: rootStrings ?? null,
+    openStrings: openStrings === "none" ? "none" : "any",
+    mostNotes: maxNotes ?? null,
+  });
+}
+
+interface PinValues {
+  readonly index: number;
+  readonly fretting?: unknown;
+  readonly fingers?: readonly (Finger | 0)[] | undefined;
+}
+
+function toPins(
+  neck: Neck,
+  chords: readonly Chord[],
+  field: string,
+  said: readonly PinValues[] = [],
+): Result<readonly RoutePin[]> {
+  const pins: RoutePin[] = [];
+  for (const [at, { index, fretting, fingers }] of said.entries()) {
+    if (index >= chords.length) {
+      const last = chords.length - 1;
+      return failure(`${field}[${at}].index`, `${index}: chords count from 0 to ${last}`);
+    }
+    const read = toFretting(neck, fretting as FrettingArgument);
+    if (!read.ok) return failure(`${field}[${at}].fretting`, read.problem.message);
+    pins.push({ index, fretting: read.value, fingers });
+  }
+  return success(pins);
+}
+
+interface Answer extends Pick<
+  TimedRoute,
+  "total" | "hardest" | "travelMm" | "shifts" | "cleanTempoBpm"
+> {
+  readonly stops: readonly (Pick<Fingering, "fretting" | "fingers" | "effort"> & {
+    readonly chord: string;
+    readonly preference: number;
+    readonly cost: number;
+  })[];
+  readonly changes: readonly object[];
+}
+
+function answerOf(chords: readonly Chord[], route: TimedRoute): Answer {
+  const { total, hardest, travelMm, shifts, cleanTempoBpm } = route;
+  return {
+    total,
+    hardest,
+    travelMm,
+    shifts,
+    cleanTempoBpm,
+    stops: route.stops.map(({ fingering, preference, cost }, index) => ({
+      chord: chords[index]?.name ?? "",
+      fretting: fingering.fretting,
+      fingers: fingering.fingers,
+      effort: fingering.effort,
+      preference,
+      cost,
+    })),
+    changes: route.changes.map((change) => ({
+      cost: change.cost,
+      travelMm: change.travelMm,
+      stringsCrossed: change.stringsCrossed,
+      kept: change.kept,
+      slid: change.slid,
+      lifted: change.lifted,
+      landed: change.landed,
+      neededMs: change.neededMs,
+      availableMs: change.availableMs,
+      slackMs: change.slackMs,
+      cleanTempoBpm: change.cleanTempoBpm,
+    })),
+  };
+}
+
+function textOf({ stops, total, hardest, travelMm, shifts, cleanTempoBpm }: Answer): string {
+  const lines = stops.map(({ chord, fretting, fingers, cost }) =>
+    [
+      chord.padEnd(8),
+      frettingText(fretting).padEnd(20),
+      fingers.join("").padEnd(10),
+      cost.toFixed(1).padStart(6),
+    ].join(" "),
+  );
+  const tempo = cleanTempoBpm === null ? "at any tempo" : `clean to ${Math.floor(cleanTempoBpm)}`;
+  const way = `hand travels ${Math.round(travelMm)} mm in ${shifts} shifts`;
+  return [
+    ...lines,
+    `total ${total.toFixed(1)}, hardest change ${hardest.toFixed(1)}, ${way}, ${tempo}`,
+  ].join("\n");
+}

@@ -1,0 +1,182 @@
+import { type Finger, type Fingering, type Press } from "../hand";
+import { wireMm, type Neck } from "../neck";
+import { positionOf, travelMm, type HandPosition } from "./position";
+
+/** From one fingering to the next: what the hand and each finger do. */
+export interface HandChange {
+  /** The way of the index along the neck, in mm. */
+  readonly travelMm: number;
+  readonly isTowardNut: boolean;
+  /** The room between two wires where the index arrives, in mm. */
+  readonly arrivalSpaceMm: number;
+  /** Between the thickest sounding strings of the two. */
+  readonly stringsCrossed: number;
+  /** Fingers that stay where they press. */
+  readonly kept: readonly Finger[];
+  /** Fingers that stay on their strings and move along them. */
+  readonly slid: readonly Finger[];
+  /** Fingers that leave their strings, and those that come down on new ones; both where one moves across. */
+  readonly lifted: readonly Finger[];
+  readonly landed: readonly Finger[];
+  /** The fingers stand to each other as they did: the shape moved as a whole, or not at all. */
+  readonly isShapeKept: boolean;
+  /** Effort points. */
+  readonly cost: number;
+}
+
+/**
+ * What a change costs beside the two grips, in effort points (judgements): a mm of travel, leaving a
+ * position at all, moving toward the nut where the frets are wider, crossing a string, putting a finger down,
+ * and finding another shape. The last is the best of those tried on one half of the labelled progressions of
+ * bench/place; the others are judged.
+ */
+export const CHANGE_POINTS = {
+  perTravelMm: 0.05,
+  perShift: 1,
+  towardNut: 0.3,
+  perStringCrossed: 0.3,
+  perLanded: 0.2,
+  newShape: 2.5,
+} as const;
+
+const FINGERS: readonly Finger[] = ["T", 1, 2, 3, 4];
+
+/**
+ * `hand` is where the hand stands when it leaves `from`: its own position, or, where no finger presses,
+ * the one before; null where it may be anywhere.
+ */
+export function changeBetween(
+  neck: Neck,
+  from: Fingering,
+  hand: HandPosition | null,
+  to: Fingering,
+): HandChange {
+  const goal = positionOf(neck, to);
+  const wayMm = hand && goal ? travelMm(hand, goal) : 0;
+  const isTowardNut = hand !== null && goal !== null && wayMm > 0 && goal.mm < hand.mm;
+  const moves = FINGERS.map((finger) => [finger, moveOf(finger, from, to)] as const);
+  const fingersThat = (...kinds: readonly FingerMove[]) =>
+    moves.flatMap(([finger, move]) => (kinds.includes(move) ? [finger] : []));
+  const landed = fingersThat("landed", "moved across");
+  const crossed = stringsBetween(from, to);
+  const isShapeKept = to.presses.length === 0 || sameShape(from.presses, to.presses);
+  return {
+    travelMm: wayMm,
+    isTowardNut,
+    arrivalSpaceMm: goal ? spaceMm(neck, goal.fret) : 0,
+    stringsCrossed: crossed,
+    kept: fingersThat("kept"),
+    slid: fingersThat("slid"),
+    lifted: fingersThat("lifted", "moved across"),
+    landed,
+    isShapeKept,
+    cost: changeCost(
+      wayMm,
+      isTowardNut,
+      to.presses.length > 0 ? crossed : 0,
+      landed.length,
+      isShapeKept,
+    ),
+  };
+}
+
+function changeCost(
+  wayMm: number,
+  isTowardNut: boolean,
+  crossed: number,
+  landed: number,
+  isShapeKept: boolean,
+): number {
+  const { perTravelMm, perShift, towardNut, perStringCrossed, perLanded, newShape } = CHANGE_POINTS;
+  return (
+    perTravelMm * wayMm +
+    (wayMm > 0 ? perShift : 0) +
+    (isTowardNut ? towardNut : 0) +
+    (landed > 0 ? perStringCrossed * crossed : 0) +
+    perLanded * landed +
+    (isShapeKept ? 0 : newShape)
+  );
+}
+
+type FingerMove = "idle" | "kept" | "slid" | "lifted" | "landed" | "moved across";
+
+function moveOf(finger: Finger, from: Fingering, to: Fingering): FingerMove {
+  const before = pressOf(from, finger);
+  const after = pressOf(to, finger);
+  if (!before) return after ? "landed" : "idle";
+  if (!after) return "lifted";
+  const [a, b] = [before.hold, after.hold];
+  if (a.thickest !== b.thickest || a.thinnest !== b.thinnest) return "moved across";
+  return a.fret === b.fret ? "kept" : "slid";
+}
+
+function pressOf({ presses }: Fingering, finger: Finger): Press | undefined {
+  for (const press of presses) if (press.finger === finger) return press;
+  return undefined;
+}
+
+/** The same fingers, as far from each other in frets and strings, on as many strings each. */
+function sameShape(from: readonly Press[], to: readonly Press[]): boolean {
+  const [first, goal] = [from[0]?.hold, to[0]?.hold];
+  if (from.length !== to.length || !first || !goal) return from.length === to.length;
+  const frets = goal.fret - first.fret;
+  const strings = goal.thickest - first.thickest;
+  for (let index = 0; index < from.length; index++) {
+    const [a, b] = [from[index], to[index]];
+    if (!a || !b || a.finger !== b.finger) return false;
+    if (b.hold.fret - a.hold.fret !== frets) return false;
+    if (b.hold.thickest - a.hold.thickest !== strings) return false;
+    if (b.hold.thinnest - a.hold.thinnest !== strings) return false;
+  }
+  return true;
+}
+
+function stringsBetween(from: Fingering, to: Fingering): number {
+  return Math.abs(thickestOf(to) - thickestOf(from));
+}
+
+function thickestOf({ fretting }: Fingering): number {
+  return Math.max(
+    0,
+    fretting.findIndex((fret) => fret !== null),
+  );
+}
+
+/** From wire to wire on the thickest string, behind a fret. */
+function spaceMm(neck: Neck, fret: number): number {
+  return wireMm(neck, 0, fret) - wireMm(neck, 0, fret - 1);
+}
+
+/** What a route's many changes are added up from: the cost alone, without the lists of fingers. */
+export function makeChangeCost(
+  neck: Neck,
+): (from: Fingering, hand: HandPosition | null, to: Fingering) => number {
+  const positions = new Map<Fingering, HandPosition | null>();
+  const positionIn = (fingering: Fingering) => {
+    const known = positions.get(fingering);
+    if (known !== undefined) return known;
+    const position = positionOf(neck, fingering);
+    positions.set(fingering, position);
+    return position;
+  };
+  return (from, hand, to) => {
+    if (to.presses.length === 0) return 0;
+    const goal = positionIn(to);
+    const wayMm = hand && goal ? travelMm(hand, goal) : 0;
+    let landed = 0;
+    for (const press of to.presses) {
+      const before = pressOf(from, press.finger)?.hold;
+      const { hold } = press;
+      if (!before || before.thickest !== hold.thickest || before.thinnest !== hold.thinnest) {
+        landed++;
+      }
+    }
+    return changeCost(
+      wayMm,
+      hand !== null && goal !== null && wayMm > 0 && goal.mm < hand.mm,
+      landed > 0 ? stringsBetween(from, to) : 0,
+      landed,
+      sameShape(from.presses, to.presses),
+    );
+  };
+}

@@ -1,0 +1,228 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression, type Chord } from "../chart";
+import {
+  DEFAULT_WEIGHTS,
+  keepsLimits,
+  makeGripSearch,
+  NO_GRIP_LIMITS,
+  soundCost,
+  weighGrip,
+  type GripLimits,
+} from "../compare";
+import { soundingMidi } from "../fretting";
+import { rankFingers } from "../hand";
+import { changeBetween, DEFAULT_LEVEL, positionOf, TIMING, type HandPosition } from "../motion";
+import { makeNeck, type Neck } from "../neck";
+import { pitchClassOf } from "../pitch";
+import { planRoutes, routeThrough, struckOnBeats, timeRoute, type RouteQuestion } from ".";
+
+const STANDARD = [40, 45, 50, 55, 59, 64];
+const neckOf = (midi: readonly number[], frets = 24): Neck => {
+  const neck = makeNeck({ midi, frets });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  return neck.value;
+};
+const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
+  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+const question = (text: string, neck: Neck, more: Partial<RouteQuestion> = {}): RouteQuestion => ({
+  neck,
+  player: {},
+  weights: DEFAULT_WEIGHTS,
+  chords: chordsOf(text),
+  ...more,
+});
+const planned = (asked: RouteQuestion) => {
+  const routes = planRoutes(asked);
+  if (!routes.ok) throw new Error(`${routes.problem.field}: ${routes.problem.message}`);
+  return routes.value;
+};
+const fretsOf = (asked: RouteQuestion) =>
+  planned(asked).map(({ stops }) => stops.map(({ fingering }) => fingering.fretting.join(" ")));
+
+/** Every route through every grip and fingering of a short song, the least total first, each place once. */
+function countOut(asked: RouteQuestion): { way: string; total: number; hardest: number }[] {
+  const { neck, weights, chords, limits = NO_GRIP_LIMITS, pins = [], forbidden = [] } = asked;
+  const layers = chords.map((chord, index) => {
+    const grips = findChordGrips(neck, chord).filter(
+      ({ fretting }) =>
+        keepsLimits(neck, fretting, pitchClassOf(chord.root), limits) &&
+        pins.every((pin) => pin.index !== index || pin.fretting.join() === fretting.join()) &&
+        forbidden.every((no) => no.index !== index || no.fretting.join() !== fretting.join()),
+    );
+    return grips.flatMap(({ fretting, preference }) =>
+      rankFingers(neck, fretting).map((fingering) => {
+        const sound = soundCost(fretting, soundingMidi(neck, fretting), weights);
+        const cost = weighGrip(fingering.effort, preference.points, sound, weights);
+        return { fingering, cost };
+      }),
+    );
+  });
+  const best = new Map<string, { way: string; total: number; hardest: number }>();
+  const visit = (
+    at: number,
+    way: string[],
+    total: number,
+    hardest: number,
+    before: (typeof layers)[number][number] | null,
+    hand: HandPosition | null,
+  ) => {
+    if (at === layers.length) {
+      const key = way.join(";");
+      const known = best.get(key);
+      if (!known || total < known.total) best.set(key, { way: key, total, hardest });
+      return;
+    }
+    for (const stop of layers[at] ?? []) {
+      const cost = before ? changeBetween(neck, before.fingering, hand, stop.fingering).cost : 0;
+      const next = positionOf(neck, stop.fingering) ?? hand;
+      way.push(stop.fingering.fretting.join());
+      visit(at + 1, way, total + stop.cost + cost, Math.max(hardest, cost), stop, next);
+      way.pop();
+    }
+  };
+  visit(0, [], 0, 0, null, null);
+  return [...best.values()].sort((a, b) => a.total - b.total);
+}
+
+describe("held against counting out every route through every grip", () => {
+  const small = neckOf([40, 45, 50, 55], 7);
+  test.each<[string, Partial<RouteQuestion>]>([
+    ["E5 A5 C5", { most: 4 }],
+    ["G(no5) A5 G(no5)", { most: 3, forbidden: [{ index: 0, fretting: [3, 2, null, null] }] }],
+    ["A5 G5 A5", { most: 2, pins: [{ index: 0, fretting: [null, 0, 2, 2] }] }],
+    ["F5 F#5 B5", { limits: { ...NO_GRIP_LIMITS, openStrings: "none" } }],
+    ["Em A5", { most: 3, weights: { ...DEFAULT_WEIGHTS, ringing: 2, usual: 0.3 } }],
+  ])("%s with %j", (text, more) => {
+    const asked = question(text, small, more);
+    const all = countOut(asked).slice(0, asked.most ?? 1);
+    const found = planned(asked);
+    expect(found).toHaveLength(all.length);
+    for (const [at, { total }] of found.entries()) {
+      expect(total).toBeCloseTo(all[at]?.total ?? NaN, 9);
+    }
+  });
+
+  test("with the least hardest change", () => {
+    const asked = question("G5 C5 E5", small, { goal: "hardest" });
+    const all = countOut(asked);
+    const least = Math.min(...all.map(({ hardest }) => hardest));
+    expect(planned(asked)[0]?.hardest).toBeLessThanOrEqual(least + 1e-9);
+  });
+});
+
+describe("what a player is led through (common practice)", () => {
+  const standard = neckOf(STANDARD);
+  test("F5 Bb5 Ab5 Db5 stay on strings 6 and 5, in one corner", () => {
+    expect(fretsOf(question("F5 Bb5 Ab5 Db5", standard))).toEqual([
+      ["1 3 3   ", " 1 3 3  ", "4 6 6   ", " 4 6 6  "],
+    ]);
+  });
+
+  test("G, C and D: root on 6, the same fret on 5, two up on 5", () => {
+    expect(fretsOf(question("G5 C5 D5", standard))[0]).toEqual([
+      "3 5 5   ",
+      " 3 5 5  ",
+      " 5 7 7  ",
+    ]);
+  });
+});
+
+describe("limits and pins", () => {
+  const standard = neckOf(STANDARD);
+  const within = (limits: Partial<GripLimits>) => ({ limits: { ...NO_GRIP_LIMITS, ...limits } });
+
+  test("every stop keeps every limit", () => {
+    const limits = {
+      frets: [5, 9],
+      rootStrings: [0, 1],
+      openStrings: "none",
+      mostNotes: 3,
+    } as const;
+    for (const { stops } of planned(question("A5 D5 E5", standard, { limits, most: 5 }))) {
+      for (const { fingering } of stops) {
+        expect(fingering.fretting.every((fret) => fret === null || (fret >= 5 && fret <= 9))).toBe(
+          true,
+        );
+      }
+    }
+  });
+
+  test.each<[string, Partial<RouteQuestion>, string, RegExp]>([
+    ["E5 F5", within({ frets: [2, 3] }), "limits.frets", /^F5/],
+    ["E5 D5", within({ rootStrings: [5] }), "limits.rootStrings", /^[ED]5/],
+    [
+      "E5",
+      { pins: [{ index: 3, fretting: [0, 2, 2, null, null, null] }] },
+      "pins[0].index",
+      /0 to 0/,
+    ],
+    [
+      "E5",
+      {
+        pins: [{ index: 0, fretting: [0, 2, 2, null, null, null] }],
+        forbidden: [{ index: 0, fretting: [0, 2, 2, null, null, null] }],
+      },
+      "pins[0]",
+      /pinned and forbidden/,
+    ],
+    [
+      "E5",
+      { pins: [{ index: 0, fretting: [1, 12, null, null, null, null] }] },
+      "pins[0].fretting",
+      /cannot hold/,
+    ],
+  ])("%s is refused with its reason", (text, more, field, message) => {
+    const refused = planRoutes(question(text, standard, more));
+    expect(refused).toMatchObject({ ok: false, problem: { field } });
+    expect(refused.ok ? "" : refused.problem.message).toMatch(message);
+  });
+
+  test("a pin may break the limits, and may name its fingers", () => {
+    const fretting = [null, 10, 12, 12, null, null];
+    const fingers = [0, 1, 3, 3, 0, 0] as const;
+    const asked = question("G5 E5", standard, {
+      ...within({ frets: [0, 5] }),
+      pins: [{ index: 0, fretting, fingers }],
+    });
+    expect(planned(asked)[0]?.stops[0]?.fingering).toMatchObject({ fretting, fingers });
+  });
+
+  test("two chords of one name and different stacks get grips of their own", () => {
+    const [plain] = chordsOf("G5");
+    const two = { ...plain, tones: { kind: "stack", stack: [0, 7] } } as Chord;
+    const [route] = planned(question("G5", standard, { chords: [plain as Chord, two] }));
+    const notes = route?.stops.map(({ fingering }) => fingering.fretting.filter((f) => f !== null));
+    expect(notes?.map(({ length }) => length)).toEqual([3, 2]);
+  });
+});
+
+test("a route tells its times, and the slack at its own clean tempo is none", () => {
+  const neck = neckOf(STANDARD);
+  const [route] = planned(question("F5 C5 G5", neck));
+  if (!route) throw new Error();
+  const times = route.stops.map(() => struckOnBeats(4));
+  const at = (bpm: number) => timeRoute(neck, route, times, bpm, TIMING[DEFAULT_LEVEL]);
+  const clean = at(120).cleanTempoBpm ?? NaN;
+  const slacks = at(clean).changes.map(({ slackMs }) => slackMs);
+  expect(Math.min(...slacks)).toBeCloseTo(0, 6);
+  const sum = route.stops.reduce((all, { cost }) => all + cost, 0);
+  expect(sum + at(90).changes.reduce((all, { cost }) => all + cost, 0)).toBeCloseTo(route.total, 9);
+});
+
+test("repeating a song does not widen what is looked at", () => {
+  fc.assert(
+    fc.property(fc.constantFrom("E5 G5 A5", "Am F C G"), (text) => {
+      const neck = neckOf(STANDARD, 12);
+      const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
+      const once = routeThrough(search, neck, chordsOf(text), {}, DEFAULT_WEIGHTS);
+      const often = routeThrough(search, neck, chordsOf(`${text} `.repeat(6)), {}, DEFAULT_WEIGHTS);
+      expect(often?.stops.length).toBe(6 * (once?.stops.length ?? 0));
+      expect(often?.total).toBeGreaterThanOrEqual(6 * (once?.total ?? 0) - 1e-6);
+    }),
+    { numRuns: 2 },
+  );
+});

@@ -1,0 +1,25 @@
+import { type Chord } from "../chart";
+import { type GripSearch, type Weights } from "../compare";
+import { type Taste } from "../grip";
+import { DEFAULT_LEVEL, TIMING } from "../motion";
+import { type Neck } from "../neck";
+import { planRoutes } from "./planRoutes";
+import { struckOnBeats, timeRoute, type TimedRoute } from "./timeRoute";
+
+const BEATS = 4;
+const TEMPO_BPM = 120;
+
+/** The best route through chords of a bar each; null where one cannot be played. */
+export function routeThrough(
+  search: GripSearch,
+  neck: Neck,
+  chords: readonly Chord[],
+  player: Taste,
+  weights: Weights,
+): TimedRoute | null {
+  const planned = planRoutes({ neck, player, weights, chords, search });
+  const route = planned.ok ? planned.value[0] : undefined;
+  if (!route) return null;
+  const times = chords.map(() => struckOnBeats(BEATS));
+  return timeRoute(neck, route, times, TEMPO_BPM, TIMING[DEFAULT_LEVEL]);
+}

@@ -1,0 +1,62 @@
+import { type Chord } from "../chart";
+import { type GripSearch, type WeighedFretting, type Weights } from "../compare";
+import { rankFingers, type Fingering, type Player } from "../hand";
+import { positionOf } from "../motion";
+import { type Neck } from "../neck";
+import { type Stop } from "../route";
+
+/** A grip with its fingers, as a way to play a chord of a song. */
+export interface GripStop extends Stop {
+  readonly fingering: Fingering;
+  /** Effort points that players' preference adds. */
+  readonly preference: number;
+}
+
+/** The stops of one chord that cost so much or less; all of them, whatever their fingers. */
+export interface StopList {
+  readonly stops: readonly GripStop[];
+  /** What is left out costs more than this; Infinity where nothing is. */
+  readonly upTo: number;
+}
+
+/** Finds the cheapest stops of chords in one tuning. */
+export interface StopFinder {
+  /** Every stop of the `most` cheapest grips that no stop left out undercuts. */
+  readonly first: (chord: Chord, most: number) => StopList;
+  /** Every stop that costs no more than a limit. */
+  readonly within: (chord: Chord, limit: number) => StopList;
+  /** The stops of a fretting that is given, at what it would cost for the chord. */
+  readonly of: (weighed: WeighedFretting) => readonly GripStop[];
+}
+
+/** Room for the last digits of sums that were added up in another order. */
+const ROUNDING = 1e-9;
+
+export function makeStopFinder(
+  search: GripSearch,
+  neck: Neck,
+  player: Player,
+  { ease }: Weights,
+): StopFinder {
+  const stopsOf = ({ fretting, cost, effort, preference }: WeighedFretting): GripStop[] =>
+    rankFingers(neck, fretting, player).map((fingering) => ({
+      fingering,
+      preference,
+      cost: cost + ease * (fingering.effort - effort),
+      place: fretting.join(),
+      position: positionOf(neck, fingering)?.mm ?? null,
+    }));
+  return {
+    first: (chord, most) => {
+      const grips = search.cheapest(neck.midi, chord, most);
+      const upTo = grips.length < most ? Infinity : (grips.at(-1)?.cost ?? Infinity);
+      return { stops: grips.flatMap(stopsOf).filter(({ cost }) => cost <= upTo), upTo };
+    },
+    within: (chord, limit) => {
+      const grips = search.cheapest(neck.midi, chord, Infinity, limit);
+      const stops = grips.flatMap(stopsOf).filter(({ cost }) => cost <= limit + ROUNDING);
+      return { stops, upTo: limit };
+    },
+    of: stopsOf,
+  };
+}

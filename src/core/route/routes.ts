@@ -1,0 +1,301 @@
+/** A way to play one chord, as far as a route asks. */
+export interface Stop {
+  /** What it costs by itself, in effort points. */
+  readonly cost: number;
+  /** The same for stops that count as the same place, however they are fingered. */
+  readonly place: string;
+  /** Where the hand stands, any number that tells positions apart; null where no finger presses. */
+  readonly position: number | null;
+}
+
+/**
+ * What it costs to come from one stop to the next, 0 or more. `hand` is the last stop in which a finger
+ * pressed: `from` itself, or one before it; null where there was none.
+ */
+export type CostOfChange<T extends Stop> = (from: T, hand: T | null, to: T) => number;
+
+export interface Route<T extends Stop> {
+  /** One for each chord. */
+  readonly stops: readonly T[];
+  /** The stops and the changes between them. */
+  readonly total: number;
+  /** The change that costs most; 0 where there is none. */
+  readonly hardest: number;
+}
+
+/** A stop on the way, with the hand as it was left: open grips are told apart by it. */
+interface Standing<T extends Stop> {
+  readonly stop: T;
+  /** The place of the stop in its layer. */
+  readonly index: number;
+  readonly hand: T | null;
+  /** The best ways to have come here, of different places each, the best first. */
+  readonly arrivals: readonly Arrival<T>[];
+}
+
+interface Arrival<T extends Stop> {
+  readonly stop: T;
+  readonly before: Arrival<T> | null;
+  readonly total: number;
+  readonly hardest: number;
+  /** Tells the places on the way apart from all others. */
+  readonly way: number;
+}
+
+/**
+ * The `most` least costly routes through layers of stops, the best first, none through the same places as
+ * another; none with a change over `limit`. Exact, by dynamic programming (Sayegh's optimum path paradigm,
+ * Computer Music Journal 13(3), 1989) with as many arrivals kept at each stop as routes are asked for: if so many
+ * other ways to a stop were cheaper, so were their continuations. Work grows with the number of layers.
+ */
+export function bestRoutes<T extends Stop>(
+  layers: readonly (readonly T[])[],
+  costOfChange: CostOfChange<T>,
+  most = 1,
+  limit = Infinity,
+): readonly Route<T>[] {
+  const table = makeChangeTable(costOfChange);
+  const ways = makeWays();
+  let standings: readonly Standing<T>[] = [];
+  for (const [at, layer] of layers.entries()) {
+    standings =
+      at === 0
+        ? layer.map((stop, index) => begin(stop, index, ways))
+        : advance(standings, layers[at - 1] ?? [], layer, { table, ways, most, limit });
+  }
+  return best(
+    standings.flatMap(({ arrivals }) => arrivals),
+    most,
+  ).map(routeOf);
+}
+
+/**
+ * The same, but first of all with the least hardest change, and among those with the same one the least
+ * total (after Hori and Sagayama, ISMIR 2016): the smallest limit on a change under which there are enough
+ * routes is looked for among all costs of changes.
+ */
+export function leastHardestRoutes<T extends Stop>(
+  layers: readonly (readonly T[])[],
+  costOfChange: CostOfChange<T>,
+  most = 1,
+): readonly Route<T>[] {
+  const costs = costsOfChanges(layers, costOfChange);
+  const found: Route<T>[] = [];
+  const known = new Set<string>();
+  let lowest = 0;
+  while (found.length < most) {
+    const wanted = found.length + 1;
+    const has = (at: number) =>
+      bestRoutes(layers, costOfChange, wanted, costs[at] ?? 0).length >= wanted;
+    let highest = costs.length - 1;
+    if (!has(highest)) break;
+    while (lowest < highest) {
+      const middle = (lowest + highest) >> 1;
+      if (has(middle)) highest = middle;
+      else lowest = middle + 1;
+    }
+    for (const route of bestRoutes(layers, costOfChange, most, costs[lowest] ?? 0)) {
+      const way = route.stops.map(({ place }) => place).join(";");
+      if (known.has(way) || found.length === most) continue;
+      known.add(way);
+      found.push(route);
+    }
+  }
+  return found;
+}
+
+/** Costs by the two stops' places in their layers; layers that are the same list share one table. */
+interface ChangeTable<T extends Stop> {
+  readonly between: (from: readonly T[], to: readonly T[]) => (index: number) => Float64Array;
+  readonly fromOpen: CostOfChange<T>;
+}
+
+const tables = new WeakMap<CostOfChange<never>, ChangeTable<never>>();
+
+/** One table for each function of cost, so that looking for a limit works each change out once. */
+function makeChangeTable<T extends Stop>(costOfChange: CostOfChange<T>): ChangeTable<T> {
+  const known = tables.get(costOfChange as CostOfChange<never>) as ChangeTable<T> | undefined;
+  if (known) return known;
+  const pairs = new WeakMap<readonly T[], WeakMap<readonly T[], (Float64Array | undefined)[]>>();
+  const made: ChangeTable<T> = {
+    between: (from, to) => {
+      const byGoal = pairs.get(from) ?? new WeakMap<readonly T[], (Float64Array | undefined)[]>();
+      pairs.set(from, byGoal);
+      const rows = byGoal.get(to) ?? [];
+      byGoal.set(to, rows);
+      return (index) => {
+        const row = rows[index];
+        if (row) return row;
+        const stop = from[index];
+        const costs = Float64Array.from(to, (goal) => (stop ? costOfChange(stop, stop, goal) : 0));
+        rows[index] = costs;
+        return costs;
+      };
+    },
+    fromOpen: costOfChange,
+  };
+  tables.set(costOfChange as CostOfChange<never>, made as ChangeTable<never>);
+  return made;
+}
+
+interface Advance<T extends Stop> {
+  readonly table: ChangeTable<T>;
+  readonly ways: Ways;
+  readonly most: number;
+  readonly limit: number;
+}
+
+function begin<T extends Stop>(stop: T, index: number, ways: Ways): Standing<T> {
+  const arrival = {
+    stop,
+    before: null,
+    total: stop.cost,
+    hardest: 0,
+    way: ways.next(0, stop.place),
+  };
+  return { stop, index, hand: stop.position === null ? null : stop, arrivals: [arrival] };
+}
+
+/** From every standing to every stop of the next layer. */
+function advance<T extends Stop>(
+  from: readonly Standing<T>[],
+  fromLayer: readonly T[],
+  layer: readonly T[],
+  how: Advance<T>,
+): readonly Standing<T>[] {
+  const between = how.table.between(fromLayer, layer);
+  const costsFrom = from.map(({ stop, index }) => (stop.position === null ? null : between(index)));
+  const next: Standing<T>[] = [];
+  for (const [index, stop] of layer.entries()) {
+    if (stop.position !== null) {
+      const arrivals = arriveAt(stop, index, from, costsFrom, how);
+      if (arrivals.length > 0) next.push({ stop, index, hand: stop, arrivals });
+      continue;
+    }
+    // Through open strings the hand stays where it was: each place it may be is a standing of its own.
+    for (const [hand, standings] of byHand(from)) {
+      const costs = standings.map((each) => costsFrom[from.indexOf(each)] ?? null);
+      const arrivals = arriveAt(stop, index, standings, costs, how);
+      if (arrivals.length > 0) next.push({ stop, index, hand, arrivals });
+    }
+  }
+  return next;
+}
+
+function byHand<T extends Stop>(standings: readonly Standing<T>[]) {
+  const groups = new Map<number | null, { hand: T | null; all: Standing<T>[] }>();
+  for (const standing of standings) {
+    const position = standing.hand?.position ?? null;
+    const group = groups.get(position) ?? { hand: standing.hand, all: [] };
+    group.all.push(standing);
+    groups.set(position, group);
+  }
+  return [...groups.values()].map(({ hand, all }) => [hand, all] as const);
+}
+
+function arriveAt<T extends Stop>(
+  stop: T,
+  index: number,
+  from: readonly Standing<T>[],
+  costsFrom: readonly (Float64Array | null)[],
+  { table, ways, most, limit }: Advance<T>,
+): readonly Arrival<T>[] {
+  const kept: { total: number; change: number; before: Arrival<T> }[] = [];
+  for (let at = 0; at < from.length; at++) {
+    const standing = from[at];
+    if (!standing) continue;
+    const row = costsFrom[at];
+    const change = row ? (row[index] ?? 0) : table.fromOpen(standing.stop, standing.hand, stop);
+    if (change > limit) continue;
+    for (const before of standing.arrivals) {
+      const total = before.total + change + stop.cost;
+      const worst = kept[most - 1];
+      if (worst && total >= worst.total) break;
+      // Another fingering of the same places is worth keeping only where it is cheaper.
+      const same = kept.findIndex((each) => each.before.way === before.way);
+      if (same >= 0) {
+        if ((kept[same]?.total ?? 0) <= total) continue;
+        kept.splice(same, 1);
+      }
+      let place = kept.length;
+      while (place > 0 && (kept[place - 1]?.total ?? 0) > total) place--;
+      kept.splice(place, 0, { total, change, before });
+      if (kept.length > most) kept.pop();
+    }
+  }
+  return kept.map(({ total, change, before }) => ({
+    stop,
+    before,
+    total,
+    hardest: Math.max(before.hardest, change),
+    way: ways.next(before.way, stop.place),
+  }));
+}
+
+function best<T extends Stop>(arrivals: readonly Arrival<T>[], most: number): Arrival<T>[] {
+  const known = new Set<number>();
+  return [...arrivals]
+    .sort((a, b) => a.total - b.total)
+    .filter(({ way }) => {
+      if (known.has(way)) return false;
+      known.add(way);
+      return true;
+    })
+    .slice(0, most);
+}
+
+function routeOf<T extends Stop>(last: Arrival<T>): Route<T> {
+  const stops: T[] = [];
+  for (let at: Arrival<T> | null = last; at; at = at.before) stops.push(at.stop);
+  return { stops: stops.reverse(), total: last.total, hardest: last.hardest };
+}
+
+/** Numbers for series of places: equal exactly where the places are. */
+interface Ways {
+  readonly next: (before: number, place: string) => number;
+}
+
+function makeWays(): Ways {
+  const places = new Map<string, number>();
+  const known = new Map<number, number>();
+  // Neither reaches 2^26 in any song, so a double holds both.
+  const MOST_PLACES = 2 ** 26;
+  return {
+    next: (before, place) => {
+      const number = places.get(place) ?? places.size;
+      places.set(place, number);
+      const key = before * MOST_PLACES + number;
+      const way = known.get(key) ?? known.size + 1;
+      known.set(key, way);
+      return way;
+    },
+  };
+}
+
+/** Every cost that a change on some route may have, rising, each once. */
+function costsOfChanges<T extends Stop>(
+  layers: readonly (readonly T[])[],
+  costOfChange: CostOfChange<T>,
+): readonly number[] {
+  const costs = new Set<number>([0]);
+  const table = makeChangeTable(costOfChange);
+  let hands: readonly (T | null)[] = [];
+  for (const [at, layer] of layers.entries()) {
+    const before = layers[at - 1];
+    if (before) {
+      const between = table.between(before, layer);
+      for (const [index, stop] of before.entries()) {
+        if (stop.position !== null) for (const cost of between(index)) costs.add(cost);
+        else {
+          for (const hand of hands) {
+            for (const goal of layer) costs.add(costOfChange(stop, hand, goal));
+          }
+        }
+      }
+    }
+    const pressing = layer.filter(({ position }) => position !== null);
+    const stays = pressing.length < layer.length;
+    hands = [...pressing, ...(stays ? (at === 0 ? [null] : hands) : [])];
+  }
+  return [...costs].sort((a, b) => a - b);
+}
