@@ -37,18 +37,22 @@ export function labelledPlaces(): readonly LabelledPlace[] {
   );
   return PLACES.trim()
     .split("\n")
-    .map((line) => {
-      const [tuning = "", stack = "", rootText = "", accepted = "", second = ""] = line.split("; ");
+    .flatMap((line) => {
+      const [tuning = "", stack = "", roots = ""] = line.split("; ");
       const neck = necks.get(tuning);
-      const root = parseNote(rootText);
-      if (!neck || !root.ok) throw new RangeError(`no such place: ${line}`);
-      return {
-        tuning,
-        neck,
-        root: root.value,
-        stack: stack.split(" ").map(Number),
-        accepted: accepted.split(", ").map(readFrets),
-        second: readFrets(second),
-      };
+      return roots.split(" / ").map((text) => {
+        const [rootText = "", frettings = ""] = text.split(": ");
+        const [accepted = "", second = ""] = frettings.split(" = ");
+        const root = parseNote(rootText);
+        if (!neck || !root.ok) throw new RangeError(`no such place: ${tuning}, ${text}`);
+        return {
+          tuning,
+          neck,
+          root: root.value,
+          stack: stack.split(" ").map(Number),
+          accepted: accepted.split(", ").map(readFrets),
+          second: readFrets(second),
+        };
+      });
     });
 }

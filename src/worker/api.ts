@@ -16,18 +16,13 @@ import {
   type Weights,
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import { findVoicing, rankGrips, type Grip } from "@/core/grip";
-import {
-  makeEffortBook,
-  rankFingers,
-  type EffortBook,
-  type Fingering,
-  type Player,
-} from "@/core/hand";
+import { findVoicing, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
+import { makeEffortBook, rankFingers, type EffortBook, type Fingering } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
 import { type Midi, type Note } from "@/core/pitch";
+import { type Tilt } from "@/core/preference";
 import { readShape, type Calling, type ShapeReading } from "@/core/reading";
 import {
   describeSound,
@@ -51,7 +46,7 @@ export interface GripsAnswer extends ListedGrips {
 /** What the page asks the worker. Values in, values out; a caller awaits a function. */
 export const computeApi = {
   /** The playable grips of a voicing on a neck that pass the filter, in the order asked. */
-  grips(neck: Neck, root: Note, voicing: Voicing, player: Player, listing: Listing): GripsAnswer {
+  grips(neck: Neck, root: Note, voicing: Voicing, player: Taste, listing: Listing): GripsAnswer {
     const all = findUnlessTooMany(neck, root, voicing, player);
     const listed = listGrips(neck, all ?? [], listing, player.hand);
     const { grips } = listed;
@@ -63,8 +58,13 @@ export const computeApi = {
     };
   },
 
+  /** How the grips that a player keeps shift what comes first; null where they say nothing. */
+  pinTilt(pins: readonly KeptGrip[], player: Taste): Tilt | null {
+    return pinTilt(pins, player);
+  },
+
   /** Every way this player can finger a fretting, easiest first. */
-  ways(neck: Neck, fretting: Fretting, player: Player): readonly Fingering[] {
+  ways(neck: Neck, fretting: Fretting, player: Taste): readonly Fingering[] {
     return rankFingers(neck, fretting, player);
   },
 
@@ -74,13 +74,13 @@ export const computeApi = {
     root: Note,
     stack: Stack,
     fretting: Fretting,
-    player: Player,
+    player: Taste,
   ): readonly Neighbour[] {
     return findNeighbours(neck, root, stack, fretting, player);
   },
 
   /** What a shape is called, how it is held, and what one note would change; null for silence. */
-  read(neck: Neck, fretting: Fretting, player: Player, calling: Calling): ShapeReading | null {
+  read(neck: Neck, fretting: Fretting, player: Taste, calling: Calling): ShapeReading | null {
     return readShape(neck, fretting, player, calling);
   },
 
@@ -103,7 +103,7 @@ export const computeApi = {
     necks: readonly Neck[],
     chords: readonly CountedChord[],
     weights: Weights,
-    player: Player,
+    player: Taste,
     most: number,
   ): readonly WeighedTuning[] {
     return necks.map((neck) =>
@@ -115,7 +115,7 @@ export const computeApi = {
   count(
     necks: readonly Neck[],
     chords: readonly CountedChord[],
-    player: Player,
+    player: Taste,
   ): readonly (readonly (GripCounts | null)[])[] {
     return necks.map((neck) => chords.map(({ chord }) => countGrips(neck, chord, player)));
   },
@@ -125,7 +125,7 @@ export const computeApi = {
     necks: readonly Neck[],
     sequence: readonly Chord[],
     weights: Weights,
-    player: Player,
+    player: Taste,
   ): readonly (TimedRoute | null)[] {
     return necks.map((neck) =>
       routeThrough(gripSearch(neck, player, weights), neck, sequence, player, weights),
@@ -142,7 +142,7 @@ export const computeApi = {
     necks: readonly Neck[],
     pitches: readonly Midi[],
     root: Note,
-    player: Player,
+    player: Taste,
     most: number,
   ): readonly TranslatedGrips[] {
     return necks.map((neck) => {
@@ -202,8 +202,9 @@ export interface TranslatedGrips extends Omit<Translation, "frettings"> {
 const books = new Map<string, EffortBook>();
 const MOST_BOOKS = 6;
 
-function gripSearch(neck: Neck, player: Player, weights: Weights): GripSearch {
-  const key = JSON.stringify([{ ...neck, midi: neck.midi.length }, player]);
+function gripSearch(neck: Neck, player: Taste, weights: Weights): GripSearch {
+  const { hand, school } = player;
+  const key = JSON.stringify([{ ...neck, midi: neck.midi.length }, hand, school]);
   const book = books.get(key) ?? makeEffortBook(neck, player);
   books.delete(key);
   books.set(key, book);
@@ -218,7 +219,7 @@ function findUnlessTooMany(
   neck: Neck,
   root: Note,
   voicing: Voicing,
-  player: Player,
+  player: Taste,
 ): readonly Grip[] | null {
   try {
     return findVoicing(neck, root, voicing, player);

@@ -1,7 +1,6 @@
 import { array, mixed, number, object, string, tuple } from "yup";
 import { type Chord } from "@/core/chart";
 import { NO_GRIP_LIMITS, type GripLimits } from "@/core/compare";
-import { type Fretting } from "@/core/fretting";
 import { type Finger, type Fingering } from "@/core/hand";
 import { DEFAULT_LEVEL, LEVELS, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";

@@ -20,6 +20,7 @@ import {
   type PreferenceBound,
 } from "../preference";
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
+import { countPlayingFrom, lieOf, type Lie } from "./lie";
 import { makeOptions, type Option, type Options, type Playing } from "./options";
 import {
   lowCost,
@@ -312,38 +313,10 @@ function isBassWrong(lowest: Midi, options: Options, string: number): boolean {
   return !options.isBass(lowest) && (options.lowestBassFrom[string] ?? Infinity) > lowest;
 }
 
-/** How a grip lies that sounds exactly some strings. */
-interface Lie {
-  readonly thickest: number;
-  /** Silent strings between sounding ones, and past the thinnest of them. */
-  readonly inner: number;
-  readonly thin: number;
-}
-
-function lieOf(playing: Playing): Lie {
-  const thickest = playing.indexOf(true);
-  const thinnest = playing.lastIndexOf(true);
-  const between = playing.slice(Math.max(0, thickest), thinnest + 1);
-  return {
-    thickest,
-    inner: between.filter((sounds) => !sounds).length,
-    thin: playing.length - 1 - thinnest,
-  };
-}
-
 /** How often root and fifth may sound in the end beyond once each, when the others sound as they must. */
 function mostDoubled({ notes, heard, others }: Sofar, options: Options, left: number): number {
   const missing = countBits(options.required & options.others & ~heard);
   return Math.max(0, notes + left - others - missing - 2);
-}
-
-/** By string: how many strings may sound from it to the thinnest. */
-function countPlayingFrom(strings: number, playing: Playing | null): readonly number[] {
-  const left = new Array<number>(strings + 1).fill(0);
-  for (let string = strings - 1; string >= 0; string--) {
-    left[string] = (left[string + 1] ?? 0) + (playing === null || playing[string] ? 1 : 0);
-  }
-  return left;
 }
 
 function compareWeighed(a: WeighedFretting, b: WeighedFretting): number {

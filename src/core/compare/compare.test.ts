@@ -8,8 +8,8 @@ import {
   type Chord,
 } from "../chart";
 import { soundingMidi } from "../fretting";
-import { rankGrips, type Taste } from "../grip";
-import { DEFAULT_HAND, type Player } from "../hand";
+import { type Taste } from "../grip";
+import { DEFAULT_HAND } from "../hand";
 import { tiltOfWish, WITH_BASS } from "../preference";
 import { makeNeck, type Neck, type NeckInput } from "../neck";
 import { nameTuning, usualMidi } from "../tuning";

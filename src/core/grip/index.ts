@@ -7,3 +7,4 @@ export {
   type Grip,
   type Taste,
 } from "./grip";
+export { MOST_PINS, pinTilt, type KeptGrip } from "./pinTilt";

@@ -6,8 +6,13 @@ import { pitchClass } from "../pitch";
 import { CHORDS, degreesOf, isVoicing } from "../stack";
 import { findGrips, findVoicing, rankGrips } from ".";
 import { DEFAULT_HAND, handReachMm } from "../hand";
-import { neckOf, STANDARD } from "../hand/testShapes";
 
+const STANDARD = [40, 45, 50, 55, 59, 64];
+const neckOf = (midi: readonly number[], frets = 24) => {
+  const neck = makeNeck({ midi, frets });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  return neck.value;
+};
 const standard = neckOf(STANDARD);
 const C = { letter: "C", accidental: 0 } as const;
 

@@ -1,8 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { findStackFrettings, type Fretting } from "../fretting";
 import { type Neck } from "../neck";
-import { parseNote, type Note } from "../pitch";
-import { findGrips } from "../grip";
+import { parseNote, pitchClassOf, type Note } from "../pitch";
 import { DEFAULT_HAND, handReachMm, rankFingers, SCHOOLS, type Hand, type School } from ".";
 import { neckOf, STANDARD } from "./testShapes";
 
@@ -22,8 +21,13 @@ const note = (text: string): Note => {
 const firstFingers = (neck: Neck, fretting: Fretting): string =>
   (rankFingers(neck, fretting)[0]?.fingers ?? []).filter((finger) => finger !== 0).join("");
 
-const grips = (neck: Neck, root: string, stack: readonly number[]) =>
-  findGrips(neck, note(root), stack).map(({ fretting }) => fretting);
+/** Every grip of a stack that a hand can hold, easiest first. */
+const grips = (neck: Neck, root: string, stack: readonly number[], hand = DEFAULT_HAND) =>
+  findStackFrettings(neck, pitchClassOf(note(root)), stack, { reachMm: handReachMm(hand) })
+    .map((fretting) => ({ fretting, effort: rankFingers(neck, fretting, { hand })[0]?.effort }))
+    .filter(({ effort }) => effort !== undefined)
+    .sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))
+    .map(({ fretting }) => fretting);
 
 describe("known shapes are found (common practice)", () => {
   const everywhere = Array.from({ length: 17 }, (_, index) => index + 1);
@@ -130,7 +134,7 @@ describe("what makes a grip hard", () => {
 describe("the player's own hand and school", () => {
   test("a finger or a bar that is not there is never used", () => {
     const hand: Hand = { ...DEFAULT_HAND, without: [4, "barre"] };
-    for (const { fretting } of findGrips(standard, note("C"), [0, 7, 12], { hand })) {
+    for (const fretting of grips(standard, "C", [0, 7, 12], hand)) {
       for (const { fingers } of rankFingers(standard, fretting, { hand })) {
         const used = fingers.filter((finger) => finger !== 0);
         expect(used).not.toContain(4);

@@ -67,7 +67,7 @@ const ROUNDING = 1e-9;
  * a grip.
  */
 export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]> {
-  const { neck, player, weights, chords, most = 1, limits = NO_GRIP_LIMITS } = question;
+  const { neck, player, weights, most = 1, limits = NO_GRIP_LIMITS } = question;
   const { search = makeGripSearch(neck, player, weights, undefined, limits) } = question;
   const finder = makeStopFinder(search, neck, player, weights);
   const pinned = pinnedStops(question, finder);

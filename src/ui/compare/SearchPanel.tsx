@@ -26,7 +26,7 @@ const FIRST_LIMITS: AskedLimits = {
 
 /** Finds the tunings that serve the chords best, from what a guitar hangs in now. */
 export function SearchPanel({ shown, pitch }: SearchPanelProps) {
-  const { guitars, favourites, ownTunings, profile } = useWorkspace();
+  const { guitars, favourites, ownTunings, profile, player } = useWorkspace();
   const { comparison, columns, chords, sequence, set } = shown;
   const [guitarId, setGuitarId] = useState<number | null>(null);
   const [limits, setLimits] = useState(FIRST_LIMITS);
@@ -50,10 +50,9 @@ export function SearchPanel({ shown, pitch }: SearchPanelProps) {
   }, [limits, guitar, from, favourites, ownTunings, profile.limits]);
   const question = useMemo((): SearchQuestion | null => {
     if (!space.ok || chords.length === 0) return null;
-    const player = { hand: profile, school: profile.school };
     const neck = neckOf(guitar, from);
     return { neck, player, chords, weights, space: space.value, most: MOST_FOUND, onlyGainful };
-  }, [space, chords, profile, guitar, from, weights, onlyGainful]);
+  }, [space, chords, player, guitar, from, weights, onlyGainful]);
 
   const search = () => {
     if (!question) return;

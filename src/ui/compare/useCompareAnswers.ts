@@ -43,11 +43,10 @@ const BEST_ONLY = 1;
 
 /** Works out a comparison: what is quick at once, routes and counts as they come. */
 export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
-  const { profile } = useWorkspace();
+  const { profile, player } = useWorkspace();
   const { columns, chords, sequence, comparison } = shown;
   const { weights, minutesPerString } = comparison;
   const { a4Hz, limits } = profile;
-  const player = useMemo(() => ({ hand: profile, school: profile.school }), [profile]);
   const necks = useMemo(() => columns.map(({ neck }) => neck), [columns]);
 
   const weighed = useComputed(

@@ -28,10 +28,9 @@ export function useHeldShape(
   shown: ShownComparison,
   answers: readonly ColumnAnswer[],
 ): ShapeAnswers {
-  const { profile } = useWorkspace();
+  const { profile, player } = useWorkspace();
   const { accidentals } = profile;
   const { comparison, columns } = shown;
-  const player = useMemo(() => ({ hand: profile, school: profile.school }), [profile]);
   const isAsked = comparison.hold !== "chord";
   const first = columns[0];
   const suggested = answers[0]?.weighed?.chords[0]?.grips[0]?.grip.fretting ?? null;

@@ -16,7 +16,7 @@ interface GripListProps {
 }
 
 const ROW_HEIGHT = 44;
-const ROWS_IN_SIGHT = 8;
+const ROWS_IN_SIGHT = 6;
 const CELLS = "grid items-center gap-x-2 px-2";
 const FEW_STRINGS = `${CELLS} grid-cols-[minmax(7rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)] lg:grid-cols-[minmax(7.2rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)_5.6rem]`;
 /** More strings leave no room for what sounds. */
@@ -24,7 +24,7 @@ const MANY_STRINGS = `${CELLS} grid-cols-[minmax(9rem,1.4fr)_4.5rem_3.7rem_minma
 const MOST_OF_FEW = 6;
 
 /**
- * Every playable grip, easiest first, one row a place; only the rows in sight are drawn. The arrows
+ * Every playable grip, in the order asked, one row a place; only the rows in sight are drawn. The arrows
  * of the whole screen step through it.
  */
 export const GripList = memo(function GripList(props: GripListProps) {

@@ -1,3 +1,4 @@
+export { PreferenceParts } from "./PreferenceParts";
 export { EffortBar } from "./EffortBar";
 export { EffortParts } from "./EffortParts";
 export { FingerChoice } from "./FingerChoice";

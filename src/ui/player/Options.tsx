@@ -1,6 +1,6 @@
 import { ChoiceButton } from "@/ui/controls";
 
-interface OptionsProps<T extends string | number> {
+interface OptionsProps<T extends string | number | boolean> {
   readonly label: string;
   readonly options: readonly (readonly [value: T, name: string])[];
   readonly isPressed: (value: T) => boolean;
@@ -8,7 +8,7 @@ interface OptionsProps<T extends string | number> {
 }
 
 /** Answers side by side under one question. */
-export function Options<T extends string | number>(props: OptionsProps<T>) {
+export function Options<T extends string | number | boolean>(props: OptionsProps<T>) {
   const { label, options, isPressed, onPress } = props;
   return (
     <div role="group" aria-label={label}>
@@ -18,7 +18,7 @@ export function Options<T extends string | number>(props: OptionsProps<T>) {
       <div className="flex flex-wrap gap-1">
         {options.map(([value, name]) => (
           <ChoiceButton
-            key={value}
+            key={String(value)}
             pressed={isPressed(value)}
             onPress={() => onPress(value)}
             className="px-3.5"

@@ -19,6 +19,7 @@ import {
   GripList,
   ListControls,
   ORDER_NAMES,
+  PreferenceParts,
   withoutCondition,
 } from "@/ui/grip";
 import { HearBar } from "@/ui/hear";
@@ -105,9 +106,12 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
       {grip && fingering && (
         <>
           <section aria-labelledby="grip-title" className="space-y-2">
-            <h2 id="grip-title" className="text-center text-2xl font-semibold">
-              <FretText fretting={grip.fretting} />
-            </h2>
+            <div className="flex flex-wrap items-center justify-between gap-2">
+              <h2 id="grip-title" className="text-2xl font-semibold">
+                <FretText fretting={grip.fretting} />
+              </h2>
+              <PinButton isPinned={pinned} isReady={inFront} onToggle={onTogglePin} />
+            </div>
             <div className="flex justify-center">
               <GripDiagram
                 neck={neck}
@@ -117,32 +121,23 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
                 pitch={neck.midi.length > 7 ? 22 : 28}
                 leftHanded={leftHanded}
                 thickOnTop={thickOnTop}
-                growth={1.35}
+                growth={1.15}
                 explained={fingering}
                 label={`${spokenNotes(grip.name)} close up`}
               />
             </div>
             <HearBar sounding={sounding} onHear={onHear} />
           </section>
-          <section aria-label="Fingers and effort" className="space-y-3 md:max-xl:col-span-2">
-            <button
-              type="button"
-              className="button button-primary w-full text-lg"
-              onClick={onTogglePin}
-              disabled={!inFront}
-            >
-              {pinned ? (
-                <PinOff size={20} aria-hidden="true" />
-              ) : (
-                <PinIcon size={20} aria-hidden="true" />
-              )}
-              {pinned ? "Unpin this grip" : "Pin this grip"}
-            </button>
+          <section
+            aria-label="Fingers and effort"
+            className="grid content-start gap-x-6 gap-y-3 md:max-xl:col-span-2 md:max-xl:grid-cols-3"
+          >
             {/* The other ways follow a moment later; their room is kept. */}
-            <div className="min-h-33">
+            <div className="min-h-33 md:max-xl:min-h-0">
               <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
             </div>
             <EffortParts fingering={fingering} />
+            <PreferenceParts preference={grip.preference} />
           </section>
         </>
       )}
@@ -152,6 +147,22 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
     </div>
   );
 });
+
+interface PinButtonProps {
+  readonly isPinned: boolean;
+  readonly isReady: boolean;
+  readonly onToggle: () => void;
+}
+
+function PinButton({ isPinned, isReady, onToggle }: PinButtonProps) {
+  const Icon = isPinned ? PinOff : PinIcon;
+  return (
+    <button type="button" className="button button-primary" onClick={onToggle} disabled={!isReady}>
+      <Icon size={20} aria-hidden="true" />
+      {isPinned ? "Unpin this grip" : "Pin this grip"}
+    </button>
+  );
+}
 
 interface LooseningsProps {
   readonly loosenings: readonly Loosening[];

@@ -1,14 +1,22 @@
 "use client";
 
 import { useCallback, useMemo, useState } from "react";
-import { Eraser } from "lucide-react";
+import {
+  ArrowDownToLine,
+  ArrowLeftToLine,
+  ArrowRightToLine,
+  ArrowUpToLine,
+  Eraser,
+} from "lucide-react";
 import { type Fingering } from "@/core/hand";
-import { type ShapeReading } from "@/core/reading";
+import { moveShape, type Move, type ShapeReading } from "@/core/reading";
 import { FingerChoice, FretText, GripDiagram, ReadingText, StepButtons } from "@/ui/grip";
 import { NeckGrip, PlainNeck, TapLayer } from "@/ui/neck";
 import { TextField, useShortcuts } from "@/ui/controls";
 import { useNames, useWorkspace } from "@/ui/workspace";
 import { GripReasons } from "./GripReasons";
+import { ShapeOffers } from "./ShapeOffers";
+import { useRecentShapes } from "./useRecentShapes";
 import { useShape } from "./useShape";
 
 /** Put notes on the neck, or write their frets: what is it called, and how is it held? */
@@ -24,7 +32,16 @@ export function NameScreen({ start }: { readonly start: string }) {
   const [first] = useState(fretting);
   const shown = useMemo(() => (reading ? shownGrip(reading) : null), [reading]);
   const clear = () => write("");
-  useShortcuts({ Escape: clear });
+  const recent = useRecentShapes(reading?.isNamed ? reading.fretting : null);
+  const move = (way: Move) => {
+    const moved = moveShape(neck, fretting, way);
+    if (moved) put(moved);
+  };
+  const arrows = arrowMoves({ leftHanded: guitar.leftHanded, thickOnTop: choice.thickOnTop });
+  useShortcuts({
+    Escape: clear,
+    ...Object.fromEntries(Object.entries(arrows).map(([key, way]) => [key, () => move(way)])),
+  });
 
   return (
     <div className="space-y-4">
@@ -42,8 +59,22 @@ export function NameScreen({ start }: { readonly start: string }) {
           <Eraser size={18} aria-hidden="true" />
           Clear
         </button>
+        <div role="group" aria-label="Move the shape" className="flex gap-1">
+          {MOVE_BUTTONS.map(([way, label, Icon]) => (
+            <button
+              key={way}
+              type="button"
+              className="button px-3"
+              aria-label={label}
+              disabled={moveShape(neck, fretting, way) === null}
+              onClick={() => move(way)}
+            >
+              <Icon size={18} aria-hidden="true" />
+            </button>
+          ))}
+        </div>
         <p className="min-w-0 flex-1 text-muted">
-          Tap the notes of a shape on the neck, or write its frets.
+          Tap the notes of a shape on the neck, or write its frets. The arrow keys move all of it.
         </p>
       </div>
       <PlainNeck
@@ -77,8 +108,31 @@ export function NameScreen({ start }: { readonly start: string }) {
         )}
       />
       {reading && <Reading reading={reading} onPut={put} />}
+      {!reading && text === "" && <ShapeOffers recent={recent} onPut={put} />}
     </div>
   );
+}
+
+const MOVE_BUTTONS = [
+  ["down", "A fret towards the nut", ArrowLeftToLine],
+  ["up", "A fret up the neck", ArrowRightToLine],
+  ["thicker", "A string thicker", ArrowDownToLine],
+  ["thinner", "A string thinner", ArrowUpToLine],
+] as const;
+
+interface View {
+  readonly leftHanded: boolean;
+  readonly thickOnTop: boolean;
+}
+
+/** The arrows move the shape the way they point on the neck as it is drawn. */
+function arrowMoves({ leftHanded, thickOnTop }: View): Readonly<Record<string, Move>> {
+  return {
+    ArrowRight: leftHanded ? "down" : "up",
+    ArrowLeft: leftHanded ? "up" : "down",
+    ArrowUp: thickOnTop ? "thicker" : "thinner",
+    ArrowDown: thickOnTop ? "thinner" : "thicker",
+  };
 }
 
 interface ReadingProps {
@@ -88,12 +142,11 @@ interface ReadingProps {
 
 /** The name large, what sounds, how it is held and why, and what one note would change. */
 function Reading({ reading, onPut }: ReadingProps) {
-  const { neck, guitar, profile, choice } = useWorkspace();
+  const { neck, guitar, player, choice } = useWorkspace();
   const { pitch } = useNames();
   const [fingers, setFingers] = useState("");
   const { fingerings, fretting, tones, root, name, steps } = reading;
   const fingering = fingerings.find((way) => way.fingers.join() === fingers) ?? fingerings[0];
-  const player = useMemo(() => ({ hand: profile, school: profile.school }), [profile]);
   return (
     <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
       <div className="space-y-4">

@@ -14,7 +14,6 @@ import { NeighbourStrip } from "@/ui/grip";
 import { useHearing } from "@/ui/hear";
 import { NeckView, type Range, type ShownGrip } from "@/ui/neck";
 import { PinStrip } from "@/ui/pins";
-import { ChordPicker, MapPicker, RootPicker } from "@/ui/stack";
 import { NoteText } from "@/ui/text";
 import { findPin, useWorkspace } from "@/ui/workspace";
 import { GripSection } from "./GripSection";
@@ -156,14 +155,8 @@ function Neck() {
   return (
     <div className="space-y-2.5">
       <h1 className="sr-only">Neck</h1>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
-        <RootPicker />
-        <MapPicker />
-        <NeckTools answer={listed} positions={positions} />
-        <ChordPicker />
-      </div>
+      <NeckTools answer={listed} positions={positions} />
       {neckView}
-      <HintStrip />
       {map !== answer?.map && leastNotes !== null && (
         <p role="status" className="text-lg">
           <NoteText>{`Finding every voicing of ${map.chordName}…`}</NoteText>
@@ -195,6 +188,7 @@ function Neck() {
           )}
         </div>
       )}
+      {listed && <HintStrip />}
       {(listed || failed) && <PinStrip />}
     </div>
   );

@@ -1,10 +1,14 @@
 import dynamic from "next/dynamic";
-import { useState } from "react";
-import { Expand, Eye, Share } from "lucide-react";
-import { type DegreePosition } from "@/core/stack";
-import { useWorkspace } from "@/ui/workspace";
+import { memo, useState, type ComponentType } from "react";
+import { ChevronDown, Expand, Eye, Map as MapIcon, Share } from "lucide-react";
+import { noteText } from "@/core/pitch";
+import { stackName, type DegreePosition } from "@/core/stack";
+import { ChordPicker, RootPicker } from "@/ui/stack";
+import { NoteText } from "@/ui/text";
+import { useNames, useWorkspace } from "@/ui/workspace";
 import { type GripAnswer } from "./useGrips";
 
+const MapPicker = dynamic(() => import("@/ui/stack").then((part) => part.MapPicker));
 const ViewOptions = dynamic(() => import("./ViewOptions").then((part) => part.ViewOptions));
 const SaveOptions = dynamic(() => import("./SaveOptions").then((part) => part.SaveOptions));
 
@@ -14,32 +18,53 @@ interface NeckToolsProps {
   readonly positions: readonly DegreePosition[];
 }
 
-/** How the neck is shown, the stage, and what can be saved or printed. */
-export function NeckTools({ answer, positions }: NeckToolsProps) {
-  const { choose } = useWorkspace();
-  const [open, setOpen] = useState<"view" | "save" | null>(null);
-  const toggle = (which: "view" | "save") => setOpen(open === which ? null : which);
+const PANELS = ["map", "view", "save"] as const;
+type Panel = (typeof PANELS)[number];
+const PANEL_NAMES: Readonly<Record<Panel, string>> = {
+  map: "What the map shows",
+  view: "View",
+  save: "Save or print",
+};
+const PANEL_ICONS: Readonly<Record<Panel, ComponentType<{ size: number }>>> = {
+  map: MapIcon,
+  view: Eye,
+  save: Share,
+};
+
+/**
+ * Everything above the neck in one row: root, stack, and what opens on demand. On a phone root and stack
+ * open as well, so that the neck comes first.
+ */
+export const NeckTools = memo(function NeckTools({ answer, positions }: NeckToolsProps) {
+  const { choice, choose } = useWorkspace();
+  const [panel, setPanel] = useState<Panel | null>(null);
+  const [isChordOpen, setIsChordOpen] = useState(false);
+  const isOwnMap = choice.mapped !== null || choice.naturals;
   return (
-    <>
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-2">
+      <ChordButton isOpen={isChordOpen} onToggle={() => setIsChordOpen(!isChordOpen)} />
+      <div
+        className={`${isChordOpen ? "flex" : "hidden"} order-last basis-full flex-wrap items-center gap-x-3 gap-y-2 sm:order-none sm:flex sm:basis-auto`}
+      >
+        <RootPicker />
+        <ChordPicker />
+      </div>
       <div className="ml-auto flex gap-1">
-        <button
-          type="button"
-          className="button px-2.5"
-          aria-label="View"
-          aria-expanded={open === "view"}
-          onClick={() => toggle("view")}
-        >
-          <Eye size={20} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          className="button px-2.5"
-          aria-label="Save or print"
-          aria-expanded={open === "save"}
-          onClick={() => toggle("save")}
-        >
-          <Share size={20} aria-hidden="true" />
-        </button>
+        {PANELS.map((name) => {
+          const Icon = PANEL_ICONS[name];
+          return (
+            <button
+              key={name}
+              type="button"
+              className={`button px-2.5 ${name === "map" && isOwnMap ? "button-primary" : ""}`}
+              aria-label={PANEL_NAMES[name]}
+              aria-expanded={panel === name}
+              onClick={() => setPanel(panel === name ? null : name)}
+            >
+              <Icon size={20} aria-hidden="true" />
+            </button>
+          );
+        })}
         <button
           type="button"
           className="button px-2.5"
@@ -49,8 +74,34 @@ export function NeckTools({ answer, positions }: NeckToolsProps) {
           <Expand size={20} aria-hidden="true" />
         </button>
       </div>
-      {open === "view" && <ViewOptions />}
-      {open === "save" && <SaveOptions answer={answer} positions={positions} />}
-    </>
+      {panel === "map" && (
+        <div className="panel basis-full p-3">
+          <MapPicker />
+        </div>
+      )}
+      {panel === "view" && <ViewOptions />}
+      {panel === "save" && <SaveOptions answer={answer} positions={positions} />}
+    </div>
+  );
+});
+
+/** On a phone: the chord at hand, which opens root and stack. */
+function ChordButton({ isOpen, onToggle }: { isOpen: boolean; onToggle: () => void }) {
+  const { choice } = useWorkspace();
+  const { shownRoot } = useNames();
+  const { stack, leastNotes } = choice;
+  const voicing = leastNotes === null ? stackName(stack) : "any voicing";
+  return (
+    <button
+      type="button"
+      className="button min-w-0 flex-1 justify-between px-3 text-lg sm:hidden"
+      aria-expanded={isOpen}
+      onClick={onToggle}
+    >
+      <span className="truncate">
+        <NoteText>{`${noteText(shownRoot)}, ${voicing}`}</NoteText>
+      </span>
+      <ChevronDown size={20} aria-hidden="true" className={isOpen ? "rotate-180" : ""} />
+    </button>
   );
 }

@@ -1,7 +1,16 @@
 "use client";
 
 import { type ReactNode } from "react";
-import { HIGHEST_SPAN_MM, LOWEST_SPAN_MM, type Exclusion, type School } from "@/core/hand";
+import {
+  HIGHEST_SPAN_MM,
+  LOWEST_SPAN_MM,
+  NARROWEST_FINGERTIP_MM,
+  WIDEST_FINGERTIP_MM,
+  type Exclusion,
+  type School,
+} from "@/core/hand";
+import { type Level } from "@/core/motion";
+import { type Tilt } from "@/core/preference";
 import { A4_HZ, centsOver, HIGHEST_A4_HZ, LOWEST_A4_HZ, type Accidentals } from "@/core/pitch";
 import { type TensionLimits } from "@/core/tuning";
 import { keepProfile } from "@/server/actions";
@@ -23,6 +32,39 @@ const SCHOOL_NAMES: readonly (readonly [School, string])[] = [
   ["index and little", "Index and little"],
   ["thumb allowed", "Thumb round the neck"],
 ];
+const LEVEL_NAMES: readonly (readonly [Level, string])[] = [
+  ["first", "First months"],
+  ["steady", "Steady"],
+  ["fluent", "Fluent"],
+];
+const BAND_NAMES: readonly (readonly [boolean, string])[] = [
+  [false, "No bass: low comes first"],
+  [true, "A bass has the low notes"],
+];
+const PIN_NAMES: readonly (readonly [boolean, string])[] = [
+  [true, "Shift what comes first"],
+  [false, "Change nothing"],
+];
+
+/** How the pins shift the list, in words; each part is bounded. */
+function pinTiltText(learns: boolean, tilt: Tilt | null): string {
+  if (!learns) return "The list follows what players usually take.";
+  const { perFret = 0, perOpenString = 0 } = tilt ?? {};
+  const parts = [
+    ...(perFret === 0
+      ? []
+      : [`${Math.abs(perFret).toFixed(2)} points a fret ${perFret < 0 ? "up" : "down"} the neck`]),
+    ...(perOpenString === 0
+      ? []
+      : [
+          `${Math.abs(perOpenString).toFixed(2)} points ${perOpenString < 0 ? "for" : "against"} each open string`,
+        ]),
+  ];
+  return parts.length === 0
+    ? "So far your pins are what players usually take: they shift nothing."
+    : `Your pins shift the list by ${parts.join(" and ")}.`;
+}
+
 const ACCIDENTAL_NAMES: readonly (readonly [Accidentals, string])[] = [
   ["mixed", "As charts write"],
   ["sharps", "Sharps"],
@@ -41,7 +83,7 @@ const SHARES = [
 
 /** The player: hand, habits, names and reference pitch; everything else is computed for them. */
 export function PlayerScreen() {
-  const { profile, guitar, change } = useWorkspace();
+  const { profile, guitar, pins, pinTilt, change } = useWorkspace();
   const set = (part: Partial<Profile>) => void change(keepProfile(part));
   const setLimit = (part: Partial<TensionLimits>) =>
     set({ limits: { ...profile.limits, ...part } });
@@ -66,6 +108,20 @@ export function PlayerScreen() {
           className="w-40"
         />
         <MeasureSpan guitar={guitar} onMeasured={(spanMm) => set({ spanMm })} />
+        <div>
+          <NumberField
+            label="Fingertip"
+            unit="mm"
+            value={profile.fingertipMm}
+            low={NARROWEST_FINGERTIP_MM}
+            high={WIDEST_FINGERTIP_MM}
+            onChange={(fingertipMm) => set({ fingertipMm })}
+            className="w-40"
+          />
+          <p className="mt-1 text-[15px] text-muted">
+            Press your ring finger on a ruler as on a string, and read how wide it gets.
+          </p>
+        </div>
         <Options
           label="Do without"
           options={PARTS}
@@ -77,6 +133,12 @@ export function PlayerScreen() {
           options={SCHOOL_NAMES}
           isPressed={(school) => school === profile.school}
           onPress={(school) => set({ school })}
+        />
+        <Options
+          label="How far you have come"
+          options={LEVEL_NAMES}
+          isPressed={(level) => level === profile.level}
+          onPress={(level) => set({ level })}
         />
         <p className="text-[15px] text-muted">
           If a stretch hurts, or fingers go numb or tingle: stop and rest; if it stays, see a doctor
@@ -113,6 +175,30 @@ export function PlayerScreen() {
                 : `${Math.abs(cents).toFixed(1)} cents ${cents > 0 ? "above" : "below"} concert pitch, 440 Hz.`}
             </p>
           </div>
+        </Part>
+        <Part title="What comes first">
+          <Options
+            label="In the band"
+            options={BAND_NAMES}
+            isPressed={(withBass) => withBass === profile.withBass}
+            onPress={(withBass) => set({ withBass })}
+          />
+          <Options
+            label="Your pins"
+            options={PIN_NAMES}
+            isPressed={(learns) => learns === profile.learnsFromPins}
+            onPress={(learnsFromPins) => set({ learnsFromPins })}
+          />
+          <p className="text-[15px] text-muted">{pinTiltText(profile.learnsFromPins, pinTilt)}</p>
+          {pinTilt && (
+            <button
+              type="button"
+              className="button"
+              onClick={() => set({ pinsLearntAfter: Math.max(0, ...pins.map(({ id }) => id)) })}
+            >
+              Forget what the pins say
+            </button>
+          )}
         </Part>
         <Part title="When to be warned">
           <div className="flex flex-wrap gap-4">

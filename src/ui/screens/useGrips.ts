@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { type Grip } from "@/core/grip";
-import { type Fingering, type Player } from "@/core/hand";
+import { type Grip, type Taste } from "@/core/grip";
+import { type Fingering } from "@/core/hand";
 import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
@@ -18,7 +18,7 @@ export interface ChordMap {
   readonly names: Names;
   readonly shownRoot: Note;
   readonly leftHanded: boolean;
-  readonly player: Player;
+  readonly player: Taste;
   readonly tuningName: string;
   /** The chord as this player calls it, whether or not it can be played. */
   readonly chordName: string;
@@ -60,7 +60,7 @@ const PATIENCE_MS = 30;
 
 /** The grips of the chord at hand, and the one the player chose; the first where none is. */
 export function useGrips(listing: Listing): Grips {
-  const { neck, root, tuning, guitar, choice, profile } = useWorkspace();
+  const { neck, root, tuning, guitar, choice, player } = useWorkspace();
   const names = useNames();
   const { stack, leastNotes, chosen } = choice;
   const asked = useMemo(
@@ -71,11 +71,11 @@ export function useGrips(listing: Listing): Grips {
       names,
       shownRoot: names.shownRoot,
       leftHanded: guitar.leftHanded,
-      player: { hand: profile, school: profile.school },
+      player,
       tuningName: tuning.name,
       chordName: names.chord(stack.map((tone) => MIDDLE_OCTAVE + pitchClassOf(root) + tone)),
     }),
-    [neck, root, names, stack, leastNotes, guitar.leftHanded, profile, tuning.name],
+    [neck, root, names, stack, leastNotes, guitar.leftHanded, player, tuning.name],
   );
   const computed = useComputed(
     useCallback(

@@ -18,11 +18,11 @@ export function useListing(): ListingState {
   const strings = neck.midi.length;
   const hasPin = pins.some(({ fretting }) => fretting.length === strings);
   const orders = useMemo(
-    () => GRIP_ORDERS.filter((each) => each !== "nearest" || hasPin),
+    () => GRIP_ORDERS.filter((each) => (each !== "nearest" && each !== "close") || hasPin),
     [hasPin],
   );
-  // Only the order by nearness looks at the pins; a new pin must not ask for all grips again.
-  const nearPins = order === "nearest" ? pins : null;
+  // Only the orders by nearness look at the pins; a new pin must not ask for all grips again.
+  const nearPins = order === "nearest" || order === "close" ? pins : null;
   const listing = useMemo(
     (): Listing => ({
       order,
@@ -33,7 +33,7 @@ export function useListing(): ListingState {
     [order, filter, nearPins, strings, neck.frets, a4Hz],
   );
   const nextOrder = () =>
-    choose({ order: orders[(orders.indexOf(order) + 1) % orders.length] ?? "effort" });
+    choose({ order: orders[(orders.indexOf(order) + 1) % orders.length] ?? "usual" });
   return { listing, orders, list: choose, nextOrder };
 }
 

@@ -19,7 +19,7 @@ interface Shape {
 
 /** The shape on the Name screen; it stands in the address as "?frets=x-5-7-7-x-x". */
 export function useShape(start: string): Shape {
-  const { neck, profile } = useWorkspace();
+  const { neck, profile, player } = useWorkspace();
   const { shift } = useNames();
   const [text, setText] = useState(() => start.replaceAll("-", " "));
   const read = text.trim() === "" ? null : readOn(neck, text);
@@ -42,9 +42,8 @@ export function useShape(start: string): Shape {
   const { value } = useComputed(
     useCallback(async () => {
       const asked = key.split(",").map((fret) => (fret === "" ? null : Number(fret)));
-      const player = { hand: profile, school: profile.school };
       return compute().read(neck, asked, player, { accidentals: profile.accidentals, shift });
-    }, [neck, key, profile, shift]),
+    }, [neck, key, player, profile.accidentals, shift]),
   );
   // An answer for another shape says nothing about this one.
   const reading = value && value.fretting.join() === key ? value : null;

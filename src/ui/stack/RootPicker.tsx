@@ -17,7 +17,7 @@ export const RootPicker = memo(function RootPicker() {
       aria-labelledby="root-label"
       className="flex w-full flex-wrap items-center gap-x-2 gap-y-1 sm:w-auto"
     >
-      <span id="root-label" className="text-[15px] text-muted">
+      <span id="root-label" className={parentName ? "text-[15px] text-muted" : "sr-only"}>
         {parentName ? <NoteText>{`Root, called as in ${parentName}`}</NoteText> : "Root"}
       </span>
       <div className="grid flex-1 grid-cols-12 gap-0.5">
@@ -29,7 +29,7 @@ export const RootPicker = memo(function RootPicker() {
               pressed={pitchClass === current}
               label={spokenNotes(text)}
               onPress={() => choose({ root: rootFor(pitchClass) })}
-              className="min-w-6.5 text-lg sm:w-9.5 sm:text-xl"
+              className="min-w-6.5 text-lg sm:w-9 sm:text-xl"
             >
               <NoteText>{text}</NoteText>
             </ChoiceButton>

@@ -2,7 +2,7 @@ import dynamic from "next/dynamic";
 import { memo, useState } from "react";
 import { CHORDS, degreesOf, stackName, STACKS, type NamedStack } from "@/core/stack";
 import { ChoiceButton } from "@/ui/controls";
-import { NoteText, spokenNotes } from "@/ui/text";
+import { NoteText, spokenNotes, withSigns } from "@/ui/text";
 import { type Choice, type OwnStack } from "@/server/types";
 import { isOtherChord } from "./mapPresets";
 import { StackColumn } from "./StackColumn";
@@ -20,28 +20,27 @@ interface StackPickerProps extends Pick<Choice, "stack" | "leastNotes" | "mapped
   readonly choose: (part: Partial<Choice>) => void;
 }
 
+/** So many stacks stand as columns; the others in the list beside them. */
+const COLUMNS = 6;
+
 /**
- * The stacks as little columns of marks; then own stacks, and chords in any doubling. Takes what it
- * shows from above, so that a new root alone does not draw it again.
+ * The first stacks as little columns of marks; then the others, own ones, and chords in any doubling. Takes
+ * what it shows from above, so that a new root alone does not draw it again.
  */
 export const StackPicker = memo(function StackPicker(props: StackPickerProps) {
   const { stack, leastNotes, mapped, strings, choose } = props;
   const [isEditing, setIsEditing] = useState(false);
-  const isCommon = STACKS.some(({ semitones }) => semitones.join() === stack.join());
-  // One note more or less may lead to a stack that is not among the common ones.
-  const other: NamedStack = { name: stackName(stack), semitones: stack };
-  const stacks = isCommon || leastNotes !== null ? STACKS : [...STACKS, other];
   return (
     <div
       role="group"
       aria-labelledby="stack-label"
       className="flex flex-wrap items-center gap-x-2 gap-y-1.5"
     >
-      <span id="stack-label" className="text-[15px] text-muted">
+      <span id="stack-label" className="sr-only">
         Stack
       </span>
       <div className="flex flex-wrap gap-0.5">
-        {stacks.map(({ name, semitones }) => (
+        {STACKS.slice(0, COLUMNS).map(({ name, semitones }) => (
           <ChoiceButton
             key={name}
             pressed={leastNotes === null && semitones.join() === stack.join()}
@@ -92,17 +91,30 @@ export const StackPicker = memo(function StackPicker(props: StackPickerProps) {
 const EDIT = "edit";
 const NONE = "none";
 
-/** Own stacks, and the common chords in free mode: any doubling on enough strings. */
+/** The other stacks, own ones, and the common chords in free mode: any doubling on enough strings. */
 function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }) {
   const { stack, leastNotes, strings, ownStacks, choose, onEdit } = props;
+  const isColumn = STACKS.slice(0, COLUMNS).some(({ semitones }) => isSame(semitones, stack));
+  const more = STACKS.slice(COLUMNS);
+  // One note more or less may lead to a stack that is not among the common ones.
+  const further: readonly NamedStack[] =
+    leastNotes !== null || isColumn || more.some(({ semitones }) => isSame(semitones, stack))
+      ? more
+      : [...more, { name: stackName(stack), semitones: stack }];
   const free = leastNotes === null ? null : degreesOf(stack).join();
   const chord = CHORDS.find(({ semitones }) => degreesOf(semitones).join() === free);
   const own = ownStacks.find(
     (each) => each.stack.join() === stack.join() && each.leastNotes === leastNotes,
   );
   const isUnnamed = free !== null && !chord && !own;
+  const unlisted = () => {
+    if (isUnnamed) return stackName(stack);
+    return leastNotes !== null || isColumn ? NONE : `stack ${stackNameOf(further, stack)}`;
+  };
   const take = (value: string) => {
     if (value === EDIT) return onEdit();
+    const listed = further.find(({ name }) => value === `stack ${name}`);
+    if (listed) return choose({ stack: listed.semitones, leastNotes: null });
     const ownStack = ownStacks.find(({ id }) => value === `own ${id}`);
     if (ownStack) return choose({ stack: ownStack.stack, leastNotes: ownStack.leastNotes });
     const taken = CHORDS.find(({ name }) => name === value)?.semitones;
@@ -111,18 +123,25 @@ function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }
   return (
     <select
       aria-label="Own stacks and chords in any voicing"
-      className="field w-44 px-2"
-      value={own ? `own ${own.id}` : (chord?.name ?? (isUnnamed ? stackName(stack) : NONE))}
+      className="field w-32 px-2"
+      value={own ? `own ${own.id}` : (chord?.name ?? unlisted())}
       onChange={({ target }) => take(target.value)}
     >
       <option value={NONE} disabled hidden>
-        own, or any voicing
+        more…
       </option>
       {isUnnamed && (
         <option value={stackName(stack)} disabled>
           {`any ${stackName(stack)}`}
         </option>
       )}
+      <optgroup label="More stacks">
+        {further.map(({ name }) => (
+          <option key={name} value={`stack ${name}`}>
+            {withSigns(name)}
+          </option>
+        ))}
+      </optgroup>
       <optgroup label="Own stacks">
         {ownStacks.map(({ id, name }) => (
           <option key={id} value={`own ${id}`}>
@@ -140,4 +159,12 @@ function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }
       </optgroup>
     </select>
   );
+}
+
+function isSame(a: readonly number[], b: readonly number[]): boolean {
+  return a.join() === b.join();
+}
+
+function stackNameOf(stacks: readonly NamedStack[], stack: readonly number[]): string {
+  return stacks.find(({ semitones }) => isSame(semitones, stack))?.name ?? stackName(stack);
 }

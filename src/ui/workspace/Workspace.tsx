@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from "react";
-import { makeNeck, type Neck } from "@/core/neck";
+import { type Neck } from "@/core/neck";
 import { parseNote, type Midi, type Note } from "@/core/pitch";
 import { nameTuning, type Tuning } from "@/core/tuning";
 import { pinFingering, unpinFingering } from "@/server/actions";
@@ -13,12 +13,14 @@ import {
   type Rig,
   type Start,
 } from "@/server/types";
+import { neckOf } from "./neckOf";
 import { type Notice } from "./notice";
 import { useHistory } from "./useHistory";
 import { useRig, type ChangeRig } from "./useRig";
+import { usePlayer, type PlayerState } from "./usePlayer";
 import { useSavedChoice } from "./useSavedChoice";
 
-interface WorkspaceValue extends Rig {
+interface WorkspaceValue extends Rig, PlayerState {
   readonly choice: Choice;
   readonly guitar: Guitar;
   /** The tuning looked at; what the guitar hangs in now is `guitar.tunedMidi`. */
@@ -58,7 +60,8 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
   const [notice, setNotice] = useState<Notice | null>(() => firstNotice(start));
   const dismissNotice = useCallback(() => setNotice(null), []);
   const [rig, change] = useRig(start.rig, setNotice);
-  const { guitars, profile } = rig;
+  const { guitars, profile, pins } = rig;
+  const playerState = usePlayer(profile, pins, guitars);
   const choice = useMemo(() => fitChoice(savedChoice, guitars), [savedChoice, guitars]);
   useSavedChoice(choice, setNotice);
 
@@ -100,6 +103,7 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
     () => ({
       ...rig,
       ...actions,
+      ...playerState,
       choice,
       guitar,
       tuning,
@@ -120,6 +124,7 @@ export function Workspace({ start, children }: { start: Start; children: ReactNo
     [
       rig,
       actions,
+      playerState,
       choice,
       savedChoice,
       start,
@@ -153,13 +158,6 @@ export function guitarFor(
   strings: number,
 ): Guitar | undefined {
   return [present, ...guitars].find(({ usualMidi }) => usualMidi.length === strings);
-}
-
-/** The guitar's neck in a tuning. Guitars and tunings were checked when they came in. */
-export function neckOf(guitar: Guitar, midi: readonly Midi[]): Neck {
-  const neck = makeNeck({ ...guitar, midi });
-  if (!neck.ok) throw new Error(neck.problem.message);
-  return neck.value;
 }
 
 /** The pin that holds this fingering, if any. */

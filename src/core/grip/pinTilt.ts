@@ -1,0 +1,64 @@
+import { type Fretting } from "../fretting";
+import { type Neck } from "../neck";
+import { type Note } from "../pitch";
+import { type Tilt } from "../preference";
+import { type Stack } from "../stack";
+import { findGrips, type Taste } from "./grip";
+
+/** A grip that a player keeps, with the stack that it plays. */
+export interface KeptGrip {
+  readonly neck: Neck;
+  readonly root: Note;
+  readonly stack: Stack;
+  readonly fretting: Fretting;
+}
+
+/** The newest so many pins count. */
+export const MOST_PINS = 12;
+/** So many pins halve the distance to what they say (a judgement). */
+const HALFWAY_PINS = 3;
+/** Points for each fret and each open string by which pins differ from what is usual, and at most (judgements). */
+const PER_FRET = 0.15;
+const MOST_PER_FRET = 0.6;
+const PER_OPEN = 1.5;
+const MOST_PER_OPEN = 3;
+
+/**
+ * How a player's pins shift what is put first: higher or lower on the neck, with more or fewer open strings
+ * than the grip that is usual for the same stack. A little, and never beyond a bound; null where they say nothing.
+ */
+export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | null {
+  const kept = pins.slice(-MOST_PINS).flatMap(({ neck, root, stack, fretting }) => {
+    const [usual] = findGrips(neck, root, stack, player);
+    if (!usual) return [];
+    return [
+      {
+        frets: lowestFret(fretting) - lowestFret(usual.fretting),
+        open: openStrings(fretting) - openStrings(usual.fretting),
+      },
+    ];
+  });
+  if (kept.length === 0) return null;
+  const trust = kept.length / (kept.length + HALFWAY_PINS);
+  const mean = (of: (each: (typeof kept)[number]) => number) =>
+    (trust * kept.reduce((sum, each) => sum + of(each), 0)) / kept.length;
+  const perFret = -bounded(PER_FRET * mean(({ frets }) => frets), MOST_PER_FRET);
+  const perOpenString = -bounded(PER_OPEN * mean(({ open }) => open), MOST_PER_OPEN);
+  if (perFret === 0 && perOpenString === 0) return null;
+  return { name: "pins", perFret, perOpenString };
+}
+
+/** To a hundredth of a point, so that what says nothing shifts nothing. */
+function bounded(points: number, most: number): number {
+  const rounded = Math.round(100 * Math.max(-most, Math.min(most, points))) / 100;
+  return rounded === 0 ? 0 : rounded;
+}
+
+function lowestFret(fretting: Fretting): number {
+  const pressed = fretting.flatMap((fret) => (fret ? [fret] : []));
+  return pressed.length > 0 ? Math.min(...pressed) : 0;
+}
+
+function openStrings(fretting: Fretting): number {
+  return fretting.filter((fret) => fret === 0).length;
+}
