@@ -8,7 +8,7 @@ import {
   STACK_TRAITS,
   type PlaceCase,
 } from "./place/chordCases";
-import { fitPlaces, placeAgreement, type PlaceAgreement } from "./place/fitPlaces";
+import { fitPlaces, placeAgreement, sumsOf, type PlaceAgreement } from "./place/fitPlaces";
 import { labelledPlaces } from "./place/labelledPlaces";
 import { isAccepted, labelledRoutes } from "./place/labelledRoutes";
 
@@ -50,6 +50,8 @@ for (const [name, isFitted] of [
     ),
   );
 }
+
+if (process.argv.includes("--list")) listDisagreements();
 
 const places = labelledPlaces();
 const stacks = places.map(placeCase);
@@ -94,6 +96,21 @@ for (const { tuning, chords, suggested } of routes.filter((route) => !isAccepted
 }
 if (process.argv.includes("--write")) {
   writeWeights(fitFree(chords).weights, fitStacks(stacks).weights);
+}
+
+/** Every chord of the open data whose first grip as shipped is no given place. */
+function listDisagreements(): void {
+  const text = (frets: readonly (number | null)[] | undefined) =>
+    (frets ?? []).map((fret) => fret ?? "x").join(" ");
+  for (const example of chords) {
+    const sums = sumsOf(example, Object.values(FREE_WEIGHTS));
+    const first = sums.indexOf(Math.min(...sums));
+    if (example.given[first]) continue;
+    const given = example.frettings.filter((_, row) => example.given[row]);
+    console.log(
+      `  ${example.name.padEnd(14)} ${text(example.frettings[first])}, given ${given.map(text).join(", ")}`,
+    );
+  }
 }
 
 function fitFree(cases: readonly PlaceCase[]) {

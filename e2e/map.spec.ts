@@ -5,6 +5,10 @@ import { DATA_FOLDER } from "./settings";
 
 const TEN = [20, 25, 30, 35, 40, 45, 50, 55, 59, 64];
 
+/** Opens what the map shows. */
+const openMap = (page: Parameters<typeof openNeck>[0]) =>
+  page.getByRole("button", { name: "What the map shows" }).click();
+
 /** The marks on the neck. */
 const marks = (page: Parameters<typeof openNeck>[0]) =>
   page.getByRole("group", { name: "Notes on the neck" });
@@ -13,6 +17,7 @@ test("any set of degrees is mapped, by tap and by key, and grips of it can be as
   page,
 }) => {
   await openNeck(page);
+  await openMap(page);
   const map = page.getByRole("group", { name: "Map", exact: true });
   await expect(map.getByRole("button", { pressed: true })).toHaveText(["R", "5"]);
   await map.getByRole("button", { name: "Map 3", exact: true }).click();
@@ -38,6 +43,7 @@ test("presets: roots on the two thickest strings, natural notes with their half 
   page,
 }) => {
   await openNeck(page);
+  await openMap(page);
   const preset = page.getByRole("combobox", { name: "What the map shows" });
   await preset.selectOption("my roots, 2 strings");
   // Common practice: in drop D the roots of C lie at 10 and 22 on string 6, at 3 and 15 on string 5.

@@ -1,4 +1,4 @@
-import { expect, test } from "./fixtures";
+import { expect, takeTuning, test } from "./fixtures";
 
 test("tapped notes are named, fingered, and led on by one note", async ({ page }) => {
   await page.goto("/name");
@@ -48,4 +48,32 @@ test("everything by keyboard", async ({ page }) => {
   await expect(page.getByLabel("Frets, thick string first")).toHaveValue("0 1 x x x x");
   await page.keyboard.press("Escape");
   await expect(page.getByLabel("Frets, thick string first")).toHaveValue("");
+});
+
+test("an empty neck offers shapes to begin with; the arrows move all of a shape, and its name follows", async ({
+  page,
+}) => {
+  await page.goto("/name?frets=");
+  await takeTuning(page, "standard");
+  await page
+    .getByRole("region", { name: "Try one" })
+    .getByRole("button", { name: /3 5 5/ })
+    .click();
+  const frets = page.getByRole("textbox", { name: "Frets, thick string first" });
+  await expect(frets).toHaveValue("3 5 5 x x x");
+  await expect(page.getByRole("heading", { name: "G5", exact: true })).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await expect(frets).toHaveValue("4 6 6 x x x");
+  await page.keyboard.press("ArrowUp");
+  await expect(frets).toHaveValue("x 4 6 6 x x");
+  await expect(page.getByRole("heading", { name: /^D♭5$/ })).toBeVisible();
+  await page.getByRole("button", { name: "A string thicker" }).click();
+  await expect(frets).toHaveValue("4 6 6 x x x");
+  await expect(page.getByRole("button", { name: "A string thicker" })).toBeDisabled();
+  // What stood for a while is offered again.
+  await page.waitForFunction(() => localStorage.getItem("tenon.shapes")?.includes("[4,6,6"));
+  await page.keyboard.press("Escape");
+  await expect(
+    page.getByRole("region", { name: "Named last" }).getByRole("button", { name: /4 6 6/ }),
+  ).toBeVisible();
 });

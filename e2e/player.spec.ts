@@ -49,3 +49,22 @@ test("chords called by their shape, flats, and another reference pitch", async (
   await toRig(page, "Tuner");
   await expect(page.getByText("64.22 Hz")).toBeVisible();
 });
+
+test("level, fingertips, the band and the pins shift what comes first, and are there again", async ({
+  page,
+}) => {
+  await page.goto("/rig/player");
+  await page.getByLabel("Fingertip, mm").fill("18");
+  await page.keyboard.press("Tab");
+  await page.getByRole("button", { name: "Fluent" }).click();
+  await page.getByRole("button", { name: "A bass has the low notes" }).click();
+  await page.reload();
+  await expect(page.getByLabel("Fingertip, mm")).toHaveValue("18");
+  await expect(page.getByRole("button", { name: "Fluent" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await openNeck(page);
+  // C3 is the lowest C of a drop D guitar; with a bass there, it is left alone.
+  await expect(grips(page).first()).not.toContainText("C3");
+});

@@ -16,6 +16,7 @@ interface Fingerings {
     readonly fretting: readonly (number | null)[];
     readonly fingers: readonly (number | string)[];
     readonly effort: number;
+    readonly preference: number;
     readonly reachMm: number;
     readonly pitches: readonly number[];
     readonly name: string;
@@ -138,7 +139,7 @@ describe("commands", () => {
     expect(frettings).toContainEqual([0, 2, 2, null, 0, 0]);
   });
 
-  test("fingerings: easiest first, with fingers, reach and name", () => {
+  test("fingerings: usual first or easiest first, with fingers, reach and name", () => {
     const args = { tuning: "drop D", root: "C", stack: [0, 7, 12], frets: 15 };
     const { count, fingerings } = result<Fingerings>("fingerings", args);
     expect(count).toBe(fingerings.length);
@@ -149,7 +150,10 @@ describe("commands", () => {
       pitches: [48, 55, 60],
       name: "C5",
     });
-    const efforts = fingerings.map(({ effort }) => effort);
+    const sums = fingerings.map(({ effort, preference }) => effort + preference);
+    expect([...sums].sort((a, b) => a - b)).toEqual(sums);
+    const easiest = result<Fingerings>("fingerings", { ...args, order: "easiest" });
+    const efforts = easiest.fingerings.map(({ effort }) => effort);
     expect([...efforts].sort((a, b) => a - b)).toEqual(efforts);
   });
 

@@ -20,11 +20,13 @@ const COMPARE_PATH = "/compare";
 export function readStart(connection: Database, search = "", path = "/"): Start {
   const rig = readRig(connection);
   const saved = loadChoice(connection);
-  const choice = lastChoice(saved, rig.guitars);
+  const { choice, replaced } = lastChoice(saved, rig.guitars);
+  const mended = replaced.map((field) => `${field}: what was saved made no sense; set as at first`);
   if (path === COMPARE_PATH) {
     const { comparison, problems } = readComparison(choice, search, rig.guitars);
     const isFirst = saved === null && comparison === null;
-    return { rig, choice: { ...choice, comparison }, isFirst, problems };
+    const told = [...mended, ...problems];
+    return { rig, choice: { ...choice, comparison }, isFirst, problems: told };
   }
   const address = readAddress(search);
   const addressed = applyView(choice, address.view, rig.guitars);
@@ -32,7 +34,7 @@ export function readStart(connection: Database, search = "", path = "/"): Start 
     rig,
     choice: addressed ?? choice,
     isFirst: saved === null && Object.keys(address.view).length === 0,
-    problems: addressed ? address.problems : [...address.problems, NO_SUCH_GUITAR],
+    problems: [...mended, ...address.problems, ...(addressed ? [] : [NO_SUCH_GUITAR])],
   };
 }
 
@@ -41,15 +43,19 @@ const NO_SUCH_GUITAR = "tuning: no guitar of yours has so many strings; add one 
 type Guitars = readonly [Guitar, ...Guitar[]];
 
 /** The saved choice, brought up to date; on the first guitar as it hangs where its own is gone. */
-function lastChoice(saved: unknown, guitars: Guitars): Choice {
+function lastChoice(
+  saved: unknown,
+  guitars: Guitars,
+): { readonly choice: Choice; readonly replaced: readonly string[] } {
   const [first] = guitars;
   const plain: Choice = { ...FIRST_CHOICE, guitarId: first.id, tuningMidi: first.tunedMidi };
-  const whole = upgradeSaved(choiceSchema, withComparison(saved), plain)?.value;
-  if (!whole) return plain;
+  const upgraded = upgradeSaved(choiceSchema, withComparison(saved), plain);
+  if (!upgraded) return { choice: plain, replaced: [] };
+  const { value: whole, replaced } = upgraded;
   const guitar = guitars.find(({ id }) => id === whole.guitarId);
-  if (guitar?.usualMidi.length === whole.tuningMidi.length) return whole;
+  if (guitar?.usualMidi.length === whole.tuningMidi.length) return { choice: whole, replaced };
   const { guitarId, tuningMidi } = plain;
-  return { ...whole, guitarId, tuningMidi, chosen: null };
+  return { choice: { ...whole, guitarId, tuningMidi, chosen: null }, replaced };
 }
 
 /** The comparison inside a saved choice has defaults of its own. */

@@ -18,6 +18,7 @@ import {
   preferencePoints,
   type Asked,
   type PreferenceBound,
+  type PreferenceBounds,
 } from "../preference";
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 import { countPlayingFrom, lieOf, type Lie } from "./lie";
@@ -138,12 +139,12 @@ export function makeGripSearch(
   const freeBound =
     usual > 0 && ease > 0 ? makeEffortBound(neck, player, (usual / ease) * perIdle) : plainBound;
   const tilts = player.tilts ?? [];
-  const known = new WeakMap<Chord, { asked: Asked; preferenceBound: PreferenceBound }>();
+  const known = new WeakMap<Chord, { asked: Asked; bounds: PreferenceBounds }>();
   const preferringOf = (chord: Chord) => {
     const found = known.get(chord);
     if (found) return found;
     const asked = askedOf(chord);
-    const made = { asked, preferenceBound: makePreferenceBound(neck, asked, tilts, reachMm) };
+    const made = { asked, bounds: makePreferenceBound(neck, asked, tilts, reachMm) };
     known.set(chord, made);
     return made;
   };
@@ -242,12 +243,14 @@ export function makeGripSearch(
     limit: number,
   ): readonly WeighedFretting[] => {
     const found: WeighedFretting[] = [];
-    const { asked, preferenceBound } = preferringOf(chord);
+    const { asked, bounds } = preferringOf(chord);
     const boundOf = asked.kind === "free" ? freeBound : plainBound;
     const playingFrom = countPlayingFrom(strings, playing);
     const lie = playing && lieOf(playing);
     const tuned = { ...neck, midi };
     let worst = limit;
+    /** What any grip of these options costs at least. */
+    let least0 = -Infinity;
     const keep = (effort: number, preference: number, cost: number) => {
       const entry = { fretting: [...frets], effort, preference, cost };
       const place = found.findIndex((other) => compareWeighed(entry, other) < 0);
@@ -274,15 +277,22 @@ export function makeGripSearch(
       const left = playingFrom[string] ?? 0;
       if (sofar.notes + left < options.leastNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
-      const least = leastCost(sofar, string, options, boundOf, preferenceBound, left, lie);
+      const least = leastCost(sofar, string, options, boundOf, bounds.of, left, lie);
       if (least > worst + ROUNDING) return;
       if (string === strings) {
         finish();
         return;
       }
+      if (string === 0) least0 = least;
       for (const option of options.perString[string] ?? []) {
+        const { fret, tipMm } = option;
+        if (fret > 0) {
+          // The frets of a string rise, and so does what their place alone adds.
+          if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) break;
+          if (tipMm - sofar.lowMm > reachMm || sofar.highMm - tipMm > reachMm) continue;
+        }
         if (options.eachOnce && (sofar.heard & option.tone) !== 0) continue;
-        if (!maySound(limits, option.fret)) continue;
+        if (!maySound(limits, fret)) continue;
         const more = withString(sofar, option, options.others);
         if (!more) continue;
         frets.push(option.fret);

@@ -3,6 +3,7 @@ export {
   leastPreference,
   makePreferenceBound,
   type PreferenceBound,
+  type PreferenceBounds,
   type PreferenceSketch,
 } from "./preferenceBound";
 export {

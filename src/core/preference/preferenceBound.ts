@@ -45,6 +45,13 @@ export interface PreferenceSketch {
   readonly isBassWrong: boolean;
 }
 
+/** Bounds on what players' preference adds. */
+export interface PreferenceBounds {
+  readonly of: PreferenceBound;
+  /** By fret: what pressing it adds at least to the bound of a fretting in which nothing is pressed yet. */
+  readonly byFret: readonly number[];
+}
+
 /** Effort points that no preference of a fretting so sketched, or of one that grows from it, falls below. */
 export type PreferenceBound = (sketch: PreferenceSketch) => number;
 
@@ -56,12 +63,12 @@ export function makePreferenceBound(
   asked: Asked,
   tilts: readonly Tilt[],
   reachMm: number,
-): PreferenceBound {
+): PreferenceBounds {
   const lowestBeside = lowestFretsBeside(neck, reachMm);
   const strings = Math.min(neck.midi.length, CHORD_STRINGS);
   const ownBound =
     asked.kind === "stack" ? stackBound(neck.midi.length) : freeBound(neck, asked, strings);
-  return (sketch) => {
+  const of: PreferenceBound = (sketch) => {
     const { pressed, highestFret } = sketch;
     const lowestFret =
       pressed === 0 ? 0 : Math.min(sketch.lowestFret, lowestBeside[highestFret] ?? 0);
@@ -69,6 +76,22 @@ export function makePreferenceBound(
     for (const tilt of tilts) points += leastTilt(tilt, sketch, lowestFret, neck.frets);
     return points;
   };
+  return { of, byFret: lowestBeside.map((lowest, fret) => heightPoints(asked, lowest, fret)) };
+}
+
+/** What the place on the neck adds by itself; tilts may take it off again and are left out. */
+function heightPoints({ kind }: Asked, lowestFret: number, highestFret: number): number {
+  const beyond = Math.max(0, highestFret - BODY_FRET);
+  if (kind === "stack") {
+    const { "lowest fret": lowest, "fret beyond the body": body } = STACK_WEIGHTS;
+    return lowest * lowestFret + body * beyond;
+  }
+  const w = FREE_WEIGHTS;
+  return (
+    w["lowest fret"] * lowestFret +
+    w["highest fret"] * highestFret +
+    w["fret beyond the body"] * beyond
+  );
 }
 
 function stackBound(strings: number) {
@@ -78,7 +101,7 @@ function stackBound(strings: number) {
     return (
       w["lowest fret"] * lowestFret +
       w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
-      w["semitone of depth"] * (lowestEver(sketch) - LOW_E) +
+      w["string thinner than the thickest"] * Math.max(0, thickest) +
       w["string from the bass strings"] * (thickest < 0 ? 0 : stringsFromBass(strings, thickest)) +
       w["silent string between"] * inner +
       w["tone on a thicker string"] * falling +
@@ -172,12 +195,11 @@ export function leastPreference(
     frets,
   }: { readonly lowest: Midi; readonly strings: number; readonly frets: number },
 ): number {
-  const depth = STACK_WEIGHTS["semitone of depth"] * Math.min(0, lowest - LOW_E);
   return tilts.reduce((sum, { perOpenString = 0, perSemitone = 0, perFret = 0 }) => {
     const from = perSemitone < 0 ? HIGHEST_MIDI : lowest;
     const ringing = Math.min(0, perOpenString) * strings;
     return sum + ringing + perSemitone * (from - LOW_E) + Math.min(0, perFret) * frets;
-  }, depth);
+  }, 0);
 }
 
 /** By the highest fret of a fretting: the lowest that any other string may be pressed at. */

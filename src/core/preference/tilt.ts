@@ -21,7 +21,7 @@ export type Wish = (typeof WISHES)[number];
 
 /** Points of the wishes (judgements): each outweighs what is usual by about as much again. */
 const PER_RINGING_STRING = -6;
-const PER_LOW_SEMITONE = 1;
+const PER_LOW_SEMITONE = 2;
 const PER_HIGH_FRET = -3;
 const PER_FRET_AWAY = 2;
 
@@ -40,4 +40,4 @@ export function tiltOfWish(wish: Wish, fret = 0): Tilt {
 }
 
 /** A bass has the low notes: leave them out, or move up the neck (common practice; points a judgement). */
-export const WITH_BASS: Tilt = { name: "band", perSemitone: -0.8 };
+export const WITH_BASS: Tilt = { name: "band", perSemitone: -2.5 };

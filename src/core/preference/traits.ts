@@ -119,7 +119,7 @@ export function countStackTraits(look: Look, count: CountTrait<StackTrait>): voi
   const { lowestFret, highestFret, open } = lie;
   count("lowest fret", lowestFret);
   count("fret beyond the body", Math.max(0, highestFret - BODY_FRET));
-  count("semitone of depth", Math.min(...midi) - LOW_E);
+  count("string thinner than the thickest", lie.thickest);
   count("string from the bass strings", stringsFromBass(fretting.length, lie.thickest));
   count("silent string between", lie.thinnest - lie.thickest + 1 - lie.notes);
   count("tone on a thicker string", countRepeats(midi).falling);
@@ -269,7 +269,7 @@ export const TERM_OF_FREE: Readonly<Record<FreeTrait, PreferenceTerm>> = {
 export const TERM_OF_STACK: Readonly<Record<StackTrait, PreferenceTerm>> = {
   "lowest fret": "height",
   "fret beyond the body": "height",
-  "semitone of depth": "register",
+  "string thinner than the thickest": "register",
   "string from the bass strings": "form",
   "silent string between": "skipped",
   "tone on a thicker string": "order",

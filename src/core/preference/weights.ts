@@ -39,14 +39,14 @@ export const FREE_WEIGHTS = {
 } as const;
 
 export const STACK_WEIGHTS = {
-  "lowest fret": 0.59,
-  "fret beyond the body": 4.86,
-  "semitone of depth": 0.9,
-  "string from the bass strings": 9.97,
-  "silent string between": 14.46,
+  "lowest fret": 1.35,
+  "fret beyond the body": 4.84,
+  "string thinner than the thickest": 4.08,
+  "string from the bass strings": 9.54,
+  "silent string between": 15.04,
   "tone on a thicker string": 0,
-  "open string past low frets": 6.79,
-  "open string past the first frets": 2.79,
+  "open string past low frets": 5.93,
+  "open string past the first frets": 2.64,
   "fret of span past three": 0,
 } as const;
 

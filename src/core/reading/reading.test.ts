@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { readFretting, soundingMidi } from "../fretting";
 import { rankFingers } from "../hand";
 import { makeNeck } from "../neck";
-import { readShape, type ShapeReading } from ".";
+import { moveShape, MOVES, readShape, type ShapeReading } from ".";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);
@@ -92,4 +92,59 @@ test("a player of shapes is told the shape's name, and what sounds", () => {
   expect(read).toMatchObject({ name: "D5", sounding: "C5", stack: [0, 7, 12], bass: null });
   expect(read?.steps.map(({ name }) => name)).toContain("D octave");
   expect(readShape(dropC, shape)).toMatchObject({ name: "C5", sounding: "C5" });
+});
+
+describe("moving a whole shape", () => {
+  const frets = (text: string) => {
+    const fretting = readFretting(text);
+    if (!fretting.ok) throw new Error(fretting.problem.message);
+    return fretting.value;
+  };
+
+  test.each([
+    ["3 5 5 x x x", "up", "4 6 6 x x x"],
+    ["3 5 5 x x x", "thinner", "x 3 5 5 x x"],
+    ["x 3 5 5 x x", "thicker", "3 5 5 x x x"],
+    // Open strings ring on, as players let them.
+    ["0 2 2 1 0 0", "up", "0 3 3 2 0 0"],
+  ] as const)("%s %s is %s", (from, way, to) => {
+    expect(moveShape(neck, frets(from), way)).toEqual(frets(to));
+  });
+
+  test.each([
+    ["1 3 3 x x x", "down"],
+    ["22 x x x x x", "up"],
+    ["3 5 5 x x x", "thicker"],
+    ["x x x x x 3", "thinner"],
+    ["0 0 0 x x x", "up"],
+    ["x x x x x x", "thinner"],
+  ] as const)("%s has nowhere to go %s", (from, way) => {
+    expect(moveShape(neck, frets(from), way)).toBeNull();
+  });
+
+  test("there and back again is where it was", () => {
+    const back = { up: "down", down: "up", thinner: "thicker", thicker: "thinner" } as const;
+    const anyShape = fc.array(fc.option(fc.integer({ min: 0, max: 22 }), { nil: null }), {
+      minLength: 6,
+      maxLength: 6,
+    });
+    fc.assert(
+      fc.property(anyShape, fc.constantFrom(...MOVES), (shape, way) => {
+        const moved = moveShape(neck, shape, way);
+        if (moved) expect(moveShape(neck, moved, back[way])).toEqual(shape);
+      }),
+    );
+  });
+});
+
+test("the bass names a shape wherever it makes a sensible name", () => {
+  const openD = makeNeck({ midi: [38, 45, 50, 54, 57, 62] });
+  if (!openD.ok) throw new Error(openD.problem.message);
+  const over = (text: string) => {
+    const fretting = readFretting(text);
+    return fretting.ok ? readShape(openD.value, fretting.value)?.name : null;
+  };
+  // G D A C D G over the low G: G with 2 and 4.
+  expect(over("5 5 7 6 5 5")).toBe("Gsus2sus4");
+  expect(over("0 5 7 6 5 5")).toBe("D7sus4");
 });

@@ -37,7 +37,6 @@ const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: strin
   [[0, 4, 5, 7], "(add4)"],
   [[0, 3, 5, 7], "m(add4)"],
   [[0, 2, 7, 10], "7sus2"],
-  [[0, 2, 5, 7, 10], "9sus4"],
   [[0, 2, 7, 11], "maj7sus2"],
   [[0, 5, 7, 11], "maj7sus4"],
   [[0, 2, 4, 7, 9], "6/9"],

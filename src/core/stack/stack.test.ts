@@ -24,6 +24,7 @@ test("the stacks carry the names players say", () => {
     "R 2 5",
     "R 4 5",
     "R b5",
+    "R 6",
     "R #5",
   ]);
 });

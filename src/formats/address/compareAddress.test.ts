@@ -83,12 +83,25 @@ describe("the address of a comparison", () => {
     ["least=1", /from 2 to 10/],
     ["hold=breath", /chord, pitches, shape/],
     ["shape=1-y", /no fret/],
-    ["weigh=1,2", /ease, low, clear, ringing, retuning/],
-    ["weigh=1,2,3,4,5", /from 0 to 3/],
+    ["weigh=1,2", /ease, usual, low, clear, ringing, retuning/],
+    ["weigh=1,2,3,4,5,1", /from 0 to 3/],
     ["minutes=99", /from 0 to 10/],
   ])("%s is told, and left out", (query, reason) => {
     const { problems } = readCompareAddress(`?${query}`);
     expect(problems).toEqual([expect.stringMatching(reason)]);
+  });
+
+  test("an address from before there was a weight of what is usual is read, that weight as by default", () => {
+    const { rest, problems } = readCompareAddress("?weigh=0.5,1,0,2,3");
+    expect(problems).toEqual([]);
+    expect(rest.weights).toEqual({
+      ease: 0.5,
+      usual: 1,
+      low: 1,
+      clear: 0,
+      ringing: 2,
+      retuning: 3,
+    });
   });
 
   test("no query says nothing", () => {

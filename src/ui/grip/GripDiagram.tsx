@@ -133,7 +133,7 @@ export function GripDiagram(props: GripDiagramProps) {
             x={turn(left + pitch * 0.25)}
             anchor={leftHanded ? "end" : "start"}
             stringY={scale.stringY}
-            size={pitch * 0.44}
+            size={pitch * 0.56}
           />
           <ReachMarks
             presses={explained.presses}
@@ -141,7 +141,7 @@ export function GripDiagram(props: GripDiagramProps) {
             y={pitch * 0.5}
             foot={boardTop - pitch * 0.45}
             middle={turn(left + boardWidth / 2)}
-            size={pitch * 0.48}
+            size={pitch * 0.58}
           />
         </>
       )}

@@ -70,7 +70,8 @@ export function Mark({ label, ...shape }: MarkProps) {
         textAnchor="middle"
         fontSize={size * (label.length > 1 ? 1.15 : 1.35)}
         fontWeight={700}
-        fill={role === "octave" ? "var(--root)" : "var(--on-mark)"}
+        color={role === "octave" ? "var(--root)" : "var(--on-mark)"}
+        fill="currentColor"
       >
         <NoteTspans>{label}</NoteTspans>
       </text>

@@ -66,7 +66,8 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: N
               textAnchor="middle"
               fontSize={18}
               fontWeight={600}
-              fill="var(--on-slab)"
+              color="var(--on-slab)"
+              fill="currentColor"
             >
               <NoteTspans>{noteText(spellPitchClass(midi, accidentals))}</NoteTspans>
             </text>

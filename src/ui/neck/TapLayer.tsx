@@ -57,6 +57,8 @@ export const TapLayer = memo(function TapLayer(props: TapLayerProps) {
             aria-pressed={played === fret}
             aria-label={`String ${last + 1 - string}, ${fret === 0 ? "open" : `fret ${fret}`}: ${noteAt(string, fret)}`}
             className="cursor-pointer hover:[&>circle]:fill-white/25"
+            // A tap leaves the focus alone, so that the arrows go on moving the whole shape.
+            onMouseDown={(event) => event.preventDefault()}
             onClick={() => onTap(string, fret)}
             onFocus={() => setCurrent({ string, fret })}
           >

@@ -44,12 +44,17 @@ export const NeckTools = memo(function NeckTools({ answer, positions }: NeckTool
     <div className="flex flex-wrap items-center gap-x-2 gap-y-2">
       <ChordButton isOpen={isChordOpen} onToggle={() => setIsChordOpen(!isChordOpen)} />
       <div
-        className={`${isChordOpen ? "flex" : "hidden"} order-last basis-full flex-wrap items-center gap-x-3 gap-y-2 sm:order-none sm:flex sm:basis-auto`}
+        className={`${isChordOpen ? "" : "hidden"} order-2 basis-full sm:order-1 sm:block sm:basis-auto`}
       >
         <RootPicker />
+      </div>
+      {/* Where both do not fit in one row, the stacks take the second. */}
+      <div
+        className={`${isChordOpen ? "" : "hidden"} order-3 basis-full sm:block xl:order-2 xl:basis-auto`}
+      >
         <ChordPicker />
       </div>
-      <div className="ml-auto flex gap-1">
+      <div className="order-1 ml-auto flex gap-1 sm:order-2 xl:order-3">
         {PANELS.map((name) => {
           const Icon = PANEL_ICONS[name];
           return (
@@ -75,12 +80,20 @@ export const NeckTools = memo(function NeckTools({ answer, positions }: NeckTool
         </button>
       </div>
       {panel === "map" && (
-        <div className="panel basis-full p-3">
+        <div className="panel order-4 basis-full p-3">
           <MapPicker />
         </div>
       )}
-      {panel === "view" && <ViewOptions />}
-      {panel === "save" && <SaveOptions answer={answer} positions={positions} />}
+      {panel === "view" && (
+        <div className="order-4 basis-full">
+          <ViewOptions />
+        </div>
+      )}
+      {panel === "save" && (
+        <div className="order-4 basis-full">
+          <SaveOptions answer={answer} positions={positions} />
+        </div>
+      )}
     </div>
   );
 });

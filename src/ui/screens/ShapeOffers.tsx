@@ -1,5 +1,6 @@
 import { soundingMidi, type Fretting } from "@/core/fretting";
-import { type Neck } from "@/core/neck";
+import { findChord } from "@/core/stack";
+import { samePitches } from "@/core/tuning";
 import { FretText, spokenFretting } from "@/ui/grip";
 import { NoteText } from "@/ui/text";
 import { useNames, useWorkspace } from "@/ui/workspace";
@@ -9,26 +10,49 @@ interface ShapeOffersProps {
   readonly onPut: (fretting: Fretting) => void;
 }
 
-const MOST_OFFERED = 6;
+const MOST_OFFERED = 5;
 
 /** Shapes to begin with, laid on the thickest strings (common practice). */
 const EXAMPLES: readonly Fretting[] = [
-  [5, 7, 7, 6, null, null],
+  [5, 5, 5, null, null, null],
+  [null, 5, 7, 7, 6, null],
   [3, 5, 5, null, null, null],
-  [5, 5, 4, null, null, null],
   [0, 2, 2, null, 0, 0],
+  [5, 3, 2, null, null, null],
+  [5, 5, 4, null, null, null],
+  [0, 0, 0, 0, 0, 0],
+  [null, 0, 2, 2, null, null],
+  [null, null, 0, 2, 3, 2],
 ];
 
 /** Before anything is on the neck: what was named last, what is pinned, and a few examples. */
 export function ShapeOffers({ recent, onPut }: ShapeOffersProps) {
-  const { pins, neck } = useWorkspace();
+  const { pins, neck, tuning, profile } = useWorkspace();
+  const { shift } = useNames();
   const strings = neck.midi.length;
   const fits = (fretting: Fretting) =>
     fretting.length === strings && fretting.every((fret) => fret === null || fret <= neck.frets);
+  const nameOf = (shape: Fretting) => {
+    const called = soundingMidi(neck, shape).map((midi) => midi - shift);
+    return findChord(called, undefined, profile.accidentals)?.name ?? null;
+  };
   const groups = [
     ["Named last", recent.filter(fits)],
-    ["Pinned", unique(pins.map(({ fretting }) => fretting).filter(fits))],
-    ["Try one", EXAMPLES.map((shape) => fitTo(shape, strings)).filter((shape) => shape !== null)],
+    [
+      "Pinned",
+      unique(
+        pins
+          .filter(({ tuningMidi }) => samePitches(tuningMidi, tuning.midi))
+          .map(({ fretting }) => fretting)
+          .filter(fits),
+      ),
+    ],
+    [
+      "Try one",
+      EXAMPLES.map((shape) => fitTo(shape, strings)).filter(
+        (shape) => shape !== null && nameOf(shape) !== null,
+      ) as readonly Fretting[],
+    ],
   ] as const;
   return (
     <div className="grid gap-x-8 gap-y-5 md:grid-cols-3">
@@ -40,7 +64,7 @@ export function ShapeOffers({ recent, onPut }: ShapeOffersProps) {
               <ul className="space-y-2">
                 {shapes.slice(0, MOST_OFFERED).map((shape) => (
                   <li key={shape.join()}>
-                    <Offer shape={shape} neck={neck} onPut={onPut} />
+                    <Offer shape={shape} name={nameOf(shape) ?? ""} onPut={onPut} />
                   </li>
                 ))}
               </ul>
@@ -53,12 +77,12 @@ export function ShapeOffers({ recent, onPut }: ShapeOffersProps) {
 
 interface OfferProps {
   readonly shape: Fretting;
-  readonly neck: Neck;
+  /** What it is called; empty where it has no name. */
+  readonly name: string;
   readonly onPut: (fretting: Fretting) => void;
 }
 
-function Offer({ shape, neck, onPut }: OfferProps) {
-  const { chord } = useNames();
+function Offer({ shape, name, onPut }: OfferProps) {
   return (
     <button
       type="button"
@@ -68,7 +92,7 @@ function Offer({ shape, neck, onPut }: OfferProps) {
     >
       <FretText fretting={shape} />
       <span className="text-muted">
-        <NoteText>{chord(soundingMidi(neck, shape))}</NoteText>
+        <NoteText>{name}</NoteText>
       </span>
     </button>
   );

@@ -24,7 +24,9 @@ const SHORTCUTS: Readonly<Record<string, readonly Shortcut[]>> = {
     [["M"], "Marks show degree, note, finger, fret or octave"],
   ],
   Name: [
-    [["↑", "↓", "←", "→"], "Move over the neck"],
+    [["←", "→"], "The whole shape down, up a fret"],
+    [["↑", "↓"], "The whole shape a string up, down"],
+    [["Tab"], "To the notes; the arrows then move among them"],
     [["Enter"], "Put a note there, or take it away"],
     [["Esc"], "Clear the neck"],
   ],

@@ -29,7 +29,7 @@ export const RootPicker = memo(function RootPicker() {
               pressed={pitchClass === current}
               label={spokenNotes(text)}
               onPress={() => choose({ root: rootFor(pitchClass) })}
-              className="min-w-6.5 text-lg sm:w-9 sm:text-xl"
+              className="min-w-6.5 text-lg sm:w-8 sm:text-xl"
             >
               <NoteText>{text}</NoteText>
             </ChoiceButton>

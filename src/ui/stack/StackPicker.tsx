@@ -60,13 +60,13 @@ export const StackPicker = memo(function StackPicker(props: StackPickerProps) {
       {leastNotes !== null && (
         <select
           aria-label="On at least so many strings"
-          className="field px-2"
+          className="field w-24 px-1.5"
           value={Math.min(leastNotes, strings)}
           onChange={({ target }) => choose({ leastNotes: Number(target.value) })}
         >
           {Array.from({ length: strings - 1 }, (_, index) => index + 2).map((least) => (
             <option key={least} value={least}>
-              {`on ${least} or more`}
+              {`${least} or more`}
             </option>
           ))}
         </select>
@@ -123,7 +123,7 @@ function VoicingSelect(props: StackPickerProps & { readonly onEdit: () => void }
   return (
     <select
       aria-label="Own stacks and chords in any voicing"
-      className="field w-32 px-2"
+      className="field w-28 px-1.5"
       value={own ? `own ${own.id}` : (chord?.name ?? unlisted())}
       onChange={({ target }) => take(target.value)}
     >

@@ -1,0 +1,125 @@
+import { describe, expect, test } from "@jest/globals";
+import { ask, result } from "./testing";
+
+interface Routes {
+  readonly routes: readonly {
+    readonly total: number;
+    readonly hardest: number;
+    readonly travelMm: number;
+    readonly shifts: number;
+    readonly cleanTempoBpm: number | null;
+    readonly stops: readonly {
+      readonly chord: string;
+      readonly fretting: readonly (number | null)[];
+      readonly fingers: readonly (number | string)[];
+      readonly effort: number;
+      readonly preference: number;
+      readonly cost: number;
+    }[];
+    readonly changes: readonly {
+      readonly cost: number;
+      readonly travelMm: number;
+      readonly kept: readonly unknown[];
+      readonly slid: readonly unknown[];
+      readonly neededMs: number;
+      readonly availableMs: number;
+      readonly slackMs: number;
+      readonly cleanTempoBpm: number | null;
+    }[];
+  }[];
+  readonly constants: {
+    readonly aMs: number;
+    readonly bMsPerBit: number;
+    readonly usableShare: number;
+  };
+}
+
+const args = { tuning: "standard", chords: ["G5", "A5", "A5", "C5"] };
+
+describe("route", () => {
+  test("total, hardest, travel and shifts follow from stops and changes", () => {
+    const { routes } = result<Routes>("route", { ...args, k: 4 });
+    expect(routes).toHaveLength(4);
+    const ways = routes.map(({ stops }) => stops.map(({ fretting }) => fretting.join()).join(";"));
+    expect(new Set(ways).size).toBe(4);
+    for (const { total, hardest, travelMm, shifts, stops, changes } of routes) {
+      const sum = (list: readonly { readonly cost: number }[]) =>
+        list.reduce((all, { cost }) => all + cost, 0);
+      expect(total).toBeCloseTo(sum(stops) + sum(changes), 9);
+      expect(hardest).toBeCloseTo(Math.max(...changes.map(({ cost }) => cost)), 9);
+      expect(travelMm).toBeCloseTo(
+        changes.reduce((all, change) => all + change.travelMm, 0),
+        9,
+      );
+      expect(shifts).toBe(changes.filter((change) => change.travelMm > 0).length);
+      for (const { effort, preference, cost } of stops) {
+        expect(cost).toBeCloseTo(effort + preference, 9);
+      }
+    }
+    const totals = routes.map(({ total }) => total);
+    expect([...totals].sort((a, b) => a - b)).toEqual(totals);
+  });
+
+  test("the same grip again costs and needs nothing; a beat at 120 leaves 380 ms", () => {
+    const [route] = result<Routes>("route", args).routes;
+    expect(route?.changes[1]).toMatchObject({
+      cost: 0,
+      travelMm: 0,
+      neededMs: 0,
+      cleanTempoBpm: null,
+    });
+    // s - min(s / 3, 120) for the 500 ms of a beat at 120 a minute.
+    for (const { availableMs, neededMs, slackMs } of route?.changes ?? []) {
+      expect(availableMs).toBeCloseTo(380, 9);
+      expect(slackMs).toBeCloseTo(availableMs - neededMs, 9);
+    }
+  });
+
+  test("the level picks the constants", () => {
+    const first = result<Routes>("route", { ...args, level: "first" }).constants;
+    expect(first).toMatchObject({ aMs: 110, bMsPerBit: 110, usableShare: 0.5 });
+    expect(result<Routes>("route", args).constants).toMatchObject({ aMs: 70, bMsPerBit: 70 });
+  });
+
+  test("open strings that are wanted take two points off each, and forbid nothing", () => {
+    const cost = (openStrings: string) =>
+      result<Routes>("route", {
+        tuning: "standard",
+        chords: ["A5"],
+        pins: [{ index: 0, fretting: "x 0 2 2 x x" }],
+        limits: { openStrings },
+      }).routes[0]?.total ?? NaN;
+    expect(cost("any") - cost("wanted")).toBeCloseTo(2, 9);
+  });
+
+  test("a stack plays every chord; whole chords sound on as many strings as asked", () => {
+    const notesOf = (more: object) =>
+      result<Routes>("route", {
+        tuning: "standard",
+        chords: ["Am", "F"],
+        ...more,
+      }).routes[0]?.stops.map(({ fretting }) => fretting.filter((fret) => fret !== null).length);
+    expect(notesOf({ stack: [0, 7] })).toEqual([2, 2]);
+    expect(Math.min(...(notesOf({ limits: { minNotes: 5 } }) ?? []))).toBeGreaterThanOrEqual(5);
+    expect(Math.max(...(notesOf({ limits: { maxNotes: 4 } }) ?? []))).toBe(4);
+  });
+
+  test.each<[object, string]>([
+    [{ limits: { frets: [9, 3] } }, "limits.frets"],
+    [{ limits: { frets: [1, 1] } }, "limits.frets"],
+    [{ limits: { rootStrings: [6] } }, "limits.rootStrings"],
+    [{ limits: { minNotes: 5, maxNotes: 4 } }, "limits.maxNotes"],
+    [{ limits: { openStrings: "some" } }, "limits.openStrings"],
+    [{ pins: [{ index: 9, fretting: "3 5 5 x x x" }] }, "pins[0].index"],
+    [{ pins: [{ index: 0, fretting: "3 5 5" }] }, "pins[0].fretting"],
+    [{ forbidden: [{ index: 7, fretting: "3 5 5 x x x" }] }, "forbidden[0].index"],
+    [{ chords: ["Q5"] }, "chords[0]"],
+    [{ chords: [] }, "chords"],
+    [{ goal: "fun" }, "goal"],
+    [{ k: 0 }, "k"],
+  ])("%j is refused by %s", (more, field) => {
+    const answer = ask("route", { ...args, ...more });
+    expect(answer).toMatchObject({ ok: false, error: { field } });
+    expect(answer.error.message.length).toBeGreaterThan(5);
+  });
+});
