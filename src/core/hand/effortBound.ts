@@ -39,6 +39,12 @@ const WIDEST_GAP = 4;
 /** Beyond so many frets from the lowest to the highest finger nothing is known to weigh more. */
 const WIDEST_SPAN = WIDEST_GAP * (FINGERS.length - 1);
 
+/** By choice of fingers: what they cost by themselves, and the gaps between them by frets in all. */
+const OWN_COSTS = CHOICES.map((fingers) =>
+  fingers.reduce<number>((sum, finger) => sum + WEIGHTS[`finger ${finger}`], 0),
+);
+const LEAST_GAPS = CHOICES.map((fingers) => upTo(WIDEST_SPAN, (span) => leastGaps(fingers, span)));
+
 const CHEAPEST_BARRE = Math.min(...FINGERS.map((finger) => WEIGHTS[`barre ${finger}`]));
 const CHEAPEST_PER_STRING = Math.min(
   ...FINGERS.map((finger) => WEIGHTS[`barre ${finger} per string`]),
@@ -67,12 +73,23 @@ function tabulateHolding(perIdleFinger: number): HoldingTable {
   );
 }
 
-const PLAIN_HOLDING = tabulateHolding(0);
+/** By points for a finger left over; a player's weights ask for one or two. */
+const holdingTables = new Map<number, HoldingTable>();
+
+function holdingFor(perIdleFinger: number): HoldingTable {
+  const known = holdingTables.get(perIdleFinger) ?? tabulateHolding(perIdleFinger);
+  if (holdingTables.size >= MOST_TABLES) holdingTables.clear();
+  holdingTables.set(perIdleFinger, known);
+  return known;
+}
+
+/** A slider that moves asks for a table at every step. */
+const MOST_TABLES = 40;
 
 /** With `perIdleFinger`, what is added for each of the four fingers that presses nothing is in the bound. */
 export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): EffortBound {
   const { school = DEFAULT_SCHOOL } = player;
-  const holding = perIdleFinger === 0 ? PLAIN_HOLDING : tabulateHolding(perIdleFinger);
+  const holding = holdingFor(perIdleFinger);
   const fanMm = widestFanMm(neck);
   const off = SCHOOL[school];
   const least = LEAST_IN_SCHOOL[school];
@@ -99,10 +116,10 @@ function leastHolding(
   span: number,
   perIdleFinger: number,
 ): number {
-  const costs = CHOICES.flatMap((fingers) => {
-    const own = fingers.reduce<number>((sum, finger) => sum + WEIGHTS[`finger ${finger}`], 0);
+  const costs = CHOICES.flatMap((fingers, choice) => {
+    const own = OWN_COSTS[choice] ?? 0;
     return [
-      { count: fingers.length, cost: own + leastGaps(fingers, span) },
+      { count: fingers.length, cost: own + (LEAST_GAPS[choice]?.[span] ?? Infinity) },
       // The thumb beside them may stand anywhere.
       { count: fingers.length + 1, cost: own + WEIGHTS["finger T"] },
     ];

@@ -1,2 +1,3 @@
 export { leastBeside } from "./leastBeside";
-export { bestRoutes, leastHardestRoutes, type CostOfChange, type Route, type Stop } from "./routes";
+export { bestRoutes, leastHardestRoutes } from "./routes";
+export { type CostOfChange, type Route, type Stop } from "./stop";

@@ -1,4 +1,5 @@
-import { type CostOfChange, type Stop } from "./routes";
+import { makeChangeTable } from "./changeTable";
+import { type CostOfChange, type Stop } from "./stop";
 
 /**
  * For each layer, a bound on what all other layers and all changes cost at least in any route, when each
@@ -10,37 +11,51 @@ export function leastBeside<T extends Stop>(
   further: readonly number[],
   costOfChange: CostOfChange<T>,
 ): readonly number[] {
-  const forward = leastBefore(layers, further, costOfChange);
-  const reverse: CostOfChange<T> = (from, _hand, to) => costOfChange(to, to, from);
-  const backward = leastBefore(layers.toReversed(), further.toReversed(), reverse).toReversed();
+  const { between } = makeChangeTable(costOfChange);
+  const forward = leastBefore(layers, further, (from, to) => {
+    const rows = from.map(({ position }, index) =>
+      position === null ? null : between(from, to)(index),
+    );
+    return (index, goal) => rows[index]?.[goal] ?? 0;
+  });
+  // The same from the end: a change is looked up the way it is played.
+  const backward = leastBefore(layers.toReversed(), further.toReversed(), (from, to) => {
+    const rows = to.map(({ position }, index) =>
+      position === null ? null : between(to, from)(index),
+    );
+    return (index, goal) => rows[goal]?.[index] ?? 0;
+  }).toReversed();
   return layers.map((_, at) => (forward[at] ?? 0) + (backward[at] ?? 0));
 }
+
+/** By two layers next to each other: what it costs at least from one stop to another. */
+type Ways<T> = (from: readonly T[], to: readonly T[]) => (index: number, goal: number) => number;
 
 /** By layer: what it costs at least to have come through all before it. */
 function leastBefore<T extends Stop>(
   layers: readonly (readonly T[])[],
   further: readonly number[],
-  costOfChange: CostOfChange<T>,
+  waysBetween: Ways<T>,
 ): readonly number[] {
   const least: number[] = [];
-  let known: Float64Array = new Float64Array();
+  let known = new Float64Array();
   let lowest = 0;
   let leastFurther = 0;
   for (const [at, layer] of layers.entries()) {
     least.push(lowest);
     const before = layers[at - 1] ?? [];
+    const way = waysBetween(before, layer);
     // A further stop of the layer before is left, and one of this layer reached, for nothing.
     const anywhere = leastFurther;
-    const costs = Float64Array.from(layer, (stop) => {
-      let way = anywhere;
-      for (const [index, from] of before.entries()) {
+    const costs = new Float64Array(layer.length);
+    for (let goal = 0; goal < layer.length; goal++) {
+      let sum = anywhere;
+      for (let index = 0; index < known.length; index++) {
         const sofar = known[index] ?? 0;
-        if (sofar >= way) continue;
-        const change = from.position === null ? 0 : costOfChange(from, from, stop);
-        if (sofar + change < way) way = sofar + change;
+        if (sofar < sum) sum = Math.min(sum, sofar + way(index, goal));
       }
-      return way + stop.cost;
-    });
+      costs[goal] = sum + (layer[goal]?.cost ?? 0);
+    }
     leastFurther = lowest + (further[at] ?? Infinity);
     lowest = costs.reduce((low, cost) => Math.min(low, cost), leastFurther);
     known = costs;

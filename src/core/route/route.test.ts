@@ -107,6 +107,16 @@ describe("held against counting out every route", () => {
   });
 });
 
+test("two fingerings of one place are one way, also where a limit leaves others out", () => {
+  const stop = (place: string, position: number, cost: number): Stop => ({ place, position, cost });
+  const layers = [
+    [stop("a", 1, 0), stop("a", 2, 1), stop("b", 1, 2), stop("c", 6, 0)],
+    [stop("d", 1, 0), stop("e", 2, 0)],
+  ];
+  const found = leastHardestRoutes(layers, costOfChange, 4);
+  expect(new Set(found.map(wayOf)).size).toBe(4);
+});
+
 test("a route's total is the sum of its stops and changes", () => {
   fc.assert(
     fc.property(anyLayers, (layers) => {

@@ -1,27 +1,5 @@
-/** A way to play one chord, as far as a route asks. */
-export interface Stop {
-  /** What it costs by itself, in effort points. */
-  readonly cost: number;
-  /** The same for stops that count as the same place, however they are fingered. */
-  readonly place: string;
-  /** Where the hand stands, any number that tells positions apart; null where no finger presses. */
-  readonly position: number | null;
-}
-
-/**
- * What it costs to come from one stop to the next, 0 or more. `hand` is the last stop in which a finger
- * pressed: `from` itself, or one before it; null where there was none.
- */
-export type CostOfChange<T extends Stop> = (from: T, hand: T | null, to: T) => number;
-
-export interface Route<T extends Stop> {
-  /** One for each chord. */
-  readonly stops: readonly T[];
-  /** The stops and the changes between them. */
-  readonly total: number;
-  /** The change that costs most; 0 where there is none. */
-  readonly hardest: number;
-}
+import { makeChangeTable, type ChangeTable } from "./changeTable";
+import { type CostOfChange, type Route, type Stop } from "./stop";
 
 /** A stop on the way, with the hand as it was left: open grips are told apart by it. */
 interface Standing<T extends Stop> {
@@ -104,45 +82,13 @@ export function leastHardestRoutes<T extends Stop>(
   return found;
 }
 
-/** Costs by the two stops' places in their layers; layers that are the same list share one table. */
-interface ChangeTable<T extends Stop> {
-  readonly between: (from: readonly T[], to: readonly T[]) => (index: number) => Float64Array;
-  readonly fromOpen: CostOfChange<T>;
-}
-
-const tables = new WeakMap<CostOfChange<never>, ChangeTable<never>>();
-
-/** One table for each function of cost, so that looking for a limit works each change out once. */
-function makeChangeTable<T extends Stop>(costOfChange: CostOfChange<T>): ChangeTable<T> {
-  const known = tables.get(costOfChange as CostOfChange<never>) as ChangeTable<T> | undefined;
-  if (known) return known;
-  const pairs = new WeakMap<readonly T[], WeakMap<readonly T[], (Float64Array | undefined)[]>>();
-  const made: ChangeTable<T> = {
-    between: (from, to) => {
-      const byGoal = pairs.get(from) ?? new WeakMap<readonly T[], (Float64Array | undefined)[]>();
-      pairs.set(from, byGoal);
-      const rows = byGoal.get(to) ?? [];
-      byGoal.set(to, rows);
-      return (index) => {
-        const row = rows[index];
-        if (row) return row;
-        const stop = from[index];
-        const costs = Float64Array.from(to, (goal) => (stop ? costOfChange(stop, stop, goal) : 0));
-        rows[index] = costs;
-        return costs;
-      };
-    },
-    fromOpen: costOfChange,
-  };
-  tables.set(costOfChange as CostOfChange<never>, made as ChangeTable<never>);
-  return made;
-}
-
 interface Advance<T extends Stop> {
   readonly table: ChangeTable<T>;
   readonly ways: Ways;
   readonly most: number;
   readonly limit: number;
+  /** Whether two stops of the layer before are the same place, so that one way may be met twice. */
+  readonly mayRepeat: boolean;
 }
 
 function begin<T extends Stop>(stop: T, index: number, ways: Ways): Standing<T> {
@@ -161,8 +107,11 @@ function advance<T extends Stop>(
   from: readonly Standing<T>[],
   fromLayer: readonly T[],
   layer: readonly T[],
-  how: Advance<T>,
+  options: Omit<Advance<T>, "mayRepeat">,
 ): readonly Standing<T>[] {
+  const places = new Set(from.map(({ stop }) => stop.place));
+  const mayRepeat = places.size < from.length;
+  const how = { ...options, mayRepeat };
   const between = how.table.between(fromLayer, layer);
   const costsFrom = from.map(({ stop, index }) => (stop.position === null ? null : between(index)));
   const next: Standing<T>[] = [];
@@ -198,38 +147,59 @@ function arriveAt<T extends Stop>(
   index: number,
   from: readonly Standing<T>[],
   costsFrom: readonly (Float64Array | null)[],
-  { table, ways, most, limit }: Advance<T>,
+  { table, ways, most, limit, mayRepeat }: Advance<T>,
 ): readonly Arrival<T>[] {
-  const kept: { total: number; change: number; before: Arrival<T> }[] = [];
+  // Kept in order by hand, the best first: this is the innermost loop of every route.
+  const kept: (Kept<T> | undefined)[] = [];
+  let count = 0;
   for (let at = 0; at < from.length; at++) {
     const standing = from[at];
     if (!standing) continue;
     const row = costsFrom[at];
     const change = row ? (row[index] ?? 0) : table.fromOpen(standing.stop, standing.hand, stop);
     if (change > limit) continue;
-    for (const before of standing.arrivals) {
+    const { arrivals } = standing;
+    for (let rank = 0; rank < arrivals.length; rank++) {
+      const before = arrivals[rank];
+      if (!before) break;
       const total = before.total + change + stop.cost;
-      const worst = kept[most - 1];
-      if (worst && total >= worst.total) break;
-      // Another fingering of the same places is worth keeping only where it is cheaper.
-      const same = kept.findIndex((each) => each.before.way === before.way);
-      if (same >= 0) {
-        if ((kept[same]?.total ?? 0) <= total) continue;
-        kept.splice(same, 1);
+      if (count === most && total >= (kept[most - 1]?.total ?? 0)) break;
+      // The place that the newcomer pushes out: the last, or another fingering of the same places.
+      let out = count < most ? count : most - 1;
+      if (mayRepeat) {
+        let same = 0;
+        while (same < count && kept[same]?.before.way !== before.way) same++;
+        // Another fingering of the same places is worth keeping only where it is cheaper.
+        if (same < count && (kept[same]?.total ?? 0) <= total) continue;
+        if (same < count) out = same;
       }
-      let place = kept.length;
-      while (place > 0 && (kept[place - 1]?.total ?? 0) > total) place--;
-      kept.splice(place, 0, { total, change, before });
-      if (kept.length > most) kept.pop();
+      if (out === count) count++;
+      while (out > 0 && (kept[out - 1]?.total ?? 0) > total) {
+        kept[out] = kept[out - 1];
+        out--;
+      }
+      kept[out] = { total, change, before };
     }
   }
-  return kept.map(({ total, change, before }) => ({
-    stop,
-    before,
-    total,
-    hardest: Math.max(before.hardest, change),
-    way: ways.next(before.way, stop.place),
-  }));
+  return kept.flatMap((each) =>
+    each
+      ? [
+          {
+            stop,
+            before: each.before,
+            total: each.total,
+            hardest: Math.max(each.before.hardest, each.change),
+            way: ways.next(each.before.way, stop.place),
+          },
+        ]
+      : [],
+  );
+}
+
+interface Kept<T extends Stop> {
+  readonly total: number;
+  readonly change: number;
+  readonly before: Arrival<T>;
 }
 
 function best<T extends Stop>(arrivals: readonly Arrival<T>[], most: number): Arrival<T>[] {
