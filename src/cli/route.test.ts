@@ -116,6 +116,7 @@ describe("route", () => {
     [{ chords: ["Q5"] }, "chords[0]"],
     [{ chords: [] }, "chords"],
     [{ goal: "fun" }, "goal"],
+    [{ chart: "| A5 | D5 |" }, "chart"],
     [{ k: 0 }, "k"],
   ])("%j is refused by %s", (more, field) => {
     const answer = ask("route", { ...args, ...more });

@@ -46,6 +46,11 @@ export const routeCommand = defineCommand({
   summary: "the best ways through chords: --tuning 'drop D' --chords 'D5 F5 C5 Bb5' --k 3",
   schema: object({
     ...chordArguments,
+    chart: mixed().test(
+      "chart",
+      "chart: charts with bars and sections are not read yet; write chords, like 'D5 F5 C5'",
+      (chart) => chart === undefined,
+    ),
     tuning: tuningArgument,
     guitar: guitarArgument,
     hand: handArgument,

@@ -42,12 +42,13 @@ export interface CountedChord {
   readonly times: number;
 }
 
-/** Each chord once, in the order of its first time. */
+/** Each chord once, in the order of its first time; two of one name that ask for other tones are two. */
 export function countChords(chords: readonly Chord[]): readonly CountedChord[] {
   const counted = new Map<string, CountedChord>();
   for (const chord of chords) {
-    const times = (counted.get(chord.name)?.times ?? 0) + 1;
-    counted.set(chord.name, { chord, times });
+    const key = JSON.stringify([chord.name, chord.tones]);
+    const times = (counted.get(key)?.times ?? 0) + 1;
+    counted.set(key, { chord: counted.get(key)?.chord ?? chord, times });
   }
   return [...counted.values()];
 }

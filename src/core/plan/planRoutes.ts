@@ -14,11 +14,11 @@ import { type Taste } from "../grip";
 import { rankFingers, type Finger } from "../hand";
 import { makeChangeCost, positionOf } from "../motion";
 import { type Neck } from "../neck";
-import { pitchClassOf } from "../pitch";
 import { preferencePoints } from "../preference";
 import { failure, success, type Result } from "../result";
 import { bestRoutes, leastBeside, leastHardestRoutes, type Route } from "../route";
-import { makeStopFinder, type GripStop, type StopFinder, type StopList } from "./stops";
+import { furtherCosts, layersOf, mostForbidden, readSong, roomFor } from "./song";
+import { makeStopFinder, type GripStop, type StopFinder } from "./stops";
 
 /** What a route is asked to have the least of. */
 export const GOALS = ["total", "hardest"] as const;
@@ -72,12 +72,12 @@ export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]
   const finder = makeStopFinder(search, neck, player, weights);
   const pinned = pinnedStops(question, finder);
   if (!pinned.ok) return pinned;
-  const songs = new Song(question, pinned.value);
+  const song = readSong(question.chords, pinned.value, question.forbidden ?? []);
   const firstGrips = question.goal === "hardest" ? GRIPS_FOR_HARDEST : FIRST_GRIPS;
   const costOfChange = costOfChangeOn(neck);
-  for (let grips = firstGrips + songs.mostForbidden; ; grips *= 4) {
-    const lists = songs.chords.map((chord) => finder.first(chord, grips));
-    const layers = songs.layers(lists);
+  for (let grips = firstGrips + mostForbidden(song); ; grips *= 4) {
+    const lists = song.once.map((chord) => finder.first(chord, grips));
+    const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
     const isWhole = lists.every(({ upTo }) => upTo === Infinity);
     if (empty >= 0 && isWhole) return impossible(question, empty);
@@ -91,16 +91,16 @@ export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]
     if (isWhole) return success(found);
     if (found.length < most) continue;
     const worst = (found.at(-1)?.total ?? 0) + ROUNDING;
-    const further = songs.further(lists);
+    const further = furtherCosts(song, lists);
     const beside = leastBeside(layers, further, costOfChange);
-    const wanted = songs.chords.map((_, at) => songs.roomOf(at, worst, beside));
+    const wanted = roomFor(song, worst, beside);
     const enough = lists.every(({ upTo }, at) => (wanted[at] ?? 0) < upTo);
     if (enough) return success(found);
     const wider = lists.map((list, at) => {
-      const [chord, limit = 0] = [songs.chords[at], wanted[at]];
+      const [chord, limit = 0] = [song.once[at], wanted[at]];
       return limit < list.upTo || !chord ? list : finder.within(chord, limit);
     });
-    return success(bestRoutes(songs.layers(wider), costOfChange, most));
+    return success(bestRoutes(layersOf(song, wider), costOfChange, most));
   }
 }
 
@@ -109,70 +109,6 @@ function costOfChangeOn(neck: Neck) {
   const positionIn = (stop: GripStop) => positionOf(neck, stop.fingering);
   return (from: GripStop, hand: GripStop | null, to: GripStop) =>
     cost(from.fingering, hand && positionIn(hand), to.fingering);
-}
-
-/** A series of chords: which are the same, and what stands fixed at some places. */
-class Song {
-  /** Each chord once, told apart by what it asks for and not by its name. */
-  readonly chords: readonly Chord[];
-  readonly mostForbidden: number;
-  private readonly chordAt: readonly number[];
-  private readonly forbiddenAt: ReadonlyMap<number, readonly Fretting[]>;
-
-  constructor(
-    { chords, forbidden = [] }: RouteQuestion,
-    private readonly pinned: ReadonlyMap<number, readonly GripStop[]>,
-  ) {
-    const known = new Map<string, number>();
-    const once: Chord[] = [];
-    this.chordAt = chords.map((chord) => {
-      const key = JSON.stringify([pitchClassOf(chord.root), chord.tones]);
-      const at = known.get(key) ?? once.length;
-      if (at === once.length) once.push(chord);
-      known.set(key, at);
-      return at;
-    });
-    this.chords = once;
-    const byIndex = new Map<number, Fretting[]>();
-    for (const { index, fretting } of forbidden) {
-      byIndex.set(index, [...(byIndex.get(index) ?? []), fretting]);
-    }
-    this.forbiddenAt = byIndex;
-    this.mostForbidden = Math.max(0, ...[...byIndex.values()].map(({ length }) => length));
-  }
-
-  /** The stops at each place; places with the same chord share one list. */
-  layers(lists: readonly StopList[]): readonly (readonly GripStop[])[] {
-    return this.chordAt.map((chord, index) => {
-      const stops = lists[chord]?.stops ?? [];
-      const forbidden = this.forbiddenAt.get(index);
-      const pinned = this.pinned.get(index);
-      if (pinned) return pinned;
-      if (!forbidden) return stops;
-      return stops.filter(
-        ({ fingering }) =>
-          !forbidden.some((each) => compareFrettings(each, fingering.fretting) === 0),
-      );
-    });
-  }
-
-  /** By place: what stops that are left out cost at least. */
-  further(lists: readonly StopList[]): readonly number[] {
-    return this.chordAt.map((chord, index) =>
-      this.pinned.has(index) ? Infinity : (lists[chord]?.upTo ?? Infinity),
-    );
-  }
-
-  /** What a stop of a chord may cost and still be in a route that costs no more than `worst`. */
-  roomOf(chord: number, worst: number, beside: readonly number[]): number {
-    return this.chordAt.reduce(
-      (room, at, index) =>
-        at === chord && !this.pinned.has(index)
-          ? Math.max(room, worst - (beside[index] ?? 0))
-          : room,
-      -Infinity,
-    );
-  }
 }
 
 /** The stops that are fixed, by place; a pin may break every limit, but the hand must hold it. */
