@@ -17,11 +17,11 @@ test("a chord in any voicing: every doubling of its degrees on enough strings", 
   await expect(page.getByRole("heading", { name: "Cm in Drop D" })).toBeVisible();
   const least = page.getByRole("combobox", { name: "On at least so many strings" });
   await expect(least).toHaveValue("4");
-  await least.selectOption("on 6 or more");
+  await least.selectOption("6 or more");
   await expect(page.getByText(/^\d+ playable grips$/)).toBeVisible();
   for (const row of await grips(page).all()) await expect(row).not.toContainText("×");
   // x 3 5 5 4 3 is the movable minor (common practice).
-  await least.selectOption("on 5 or more");
+  await least.selectOption("5 or more");
   await page.goto("/?tuning=40,45,50,55,59,64&root=C&stack=0,3,7&least=5&grip=x-3-5-5-4-3");
   await expect(chosenGrip(page)).toContainText("× 3 5 5 4 3");
 });
@@ -62,6 +62,6 @@ test("own stacks are put in order by the keys, let go, and brought back", async 
   await expect(names).toHaveText(["Wide five"]);
   await page.keyboard.press("Escape");
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
-  const options = voicings(page).locator("optgroup").first().locator("option");
+  const options = voicings(page).locator("optgroup[label='Own stacks'] option");
   await expect(options).toHaveText(["Big major", "Wide five", "make or change…"]);
 });

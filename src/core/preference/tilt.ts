@@ -40,4 +40,4 @@ export function tiltOfWish(wish: Wish, fret = 0): Tilt {
 }
 
 /** A bass has the low notes: leave them out, or move up the neck (common practice; points a judgement). */
-export const WITH_BASS: Tilt = { name: "band", perSemitone: -2.5 };
+export const WITH_BASS: Tilt = { name: "band", perSemitone: -4 };
