@@ -67,7 +67,7 @@ test("an empty neck offers shapes to begin with; the arrows move all of a shape,
   await expect(frets).toHaveValue("4 6 6 x x x");
   await page.keyboard.press("ArrowUp");
   await expect(frets).toHaveValue("x 4 6 6 x x");
-  await expect(page.getByRole("heading", { name: /^D♭5$/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^C♯5$/ })).toBeVisible();
   await page.getByRole("button", { name: "A string thicker" }).click();
   await expect(frets).toHaveValue("4 6 6 x x x");
   await expect(page.getByRole("button", { name: "A string thicker" })).toBeDisabled();
