@@ -1,4 +1,5 @@
 import { type Grip } from "@/core/grip";
+import { PointParts } from "./PointParts";
 
 const TERM_NAMES: Readonly<Record<keyof Grip["preference"]["terms"], string>> = {
   height: "Far up the neck",
@@ -19,25 +20,8 @@ const TERM_NAMES: Readonly<Record<keyof Grip["preference"]["terms"], string>> = 
   pins: "Like your pins",
 };
 
-/** What speaks against a grip beside its effort, part by part; what counts nothing is left out. */
+/** What speaks against a grip beside its effort. */
 export function PreferenceParts({ preference }: Pick<Grip, "preference">) {
-  const parts = (Object.keys(TERM_NAMES) as (keyof typeof TERM_NAMES)[])
-    .map((term) => ({ name: TERM_NAMES[term], points: preference.terms[term] }))
-    .filter(({ points }) => Math.abs(points) >= 0.05);
-  return (
-    <dl className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5 text-[16px]">
-      {parts.map(({ name, points }) => (
-        <div key={name} className="contents">
-          <dt className="text-muted">{name}</dt>
-          <dd className="figures text-right">{points.toFixed(1)}</dd>
-        </div>
-      ))}
-      <div className="contents font-semibold">
-        <dt className="border-t border-line pt-0.5">Less usual by</dt>
-        <dd className="figures border-t border-line pt-0.5 text-right">
-          {preference.points.toFixed(1)}
-        </dd>
-      </div>
-    </dl>
-  );
+  const { terms, points } = preference;
+  return <PointParts names={TERM_NAMES} terms={terms} sum="Less usual by" points={points} />;
 }
