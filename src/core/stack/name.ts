@@ -33,15 +33,6 @@ const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: strin
   [[0, 3, 6, 9], "dim7"],
   [[0, 3, 6, 10], "m7(b5)"],
   [[0, 5, 7, 10], "7sus4"],
-  [[0, 2, 5, 7], "sus2sus4"],
-  [[0, 4, 5, 7], "(add4)"],
-  [[0, 3, 5, 7], "m(add4)"],
-  [[0, 2, 7, 10], "7sus2"],
-  [[0, 2, 7, 11], "maj7sus2"],
-  [[0, 5, 7, 11], "maj7sus4"],
-  [[0, 2, 4, 7, 9], "6/9"],
-  [[0, 4, 11], "maj7(no5)"],
-  [[0, 7, 11], "maj7(no3)"],
   [[0, 2, 4, 7], "(add9)"],
   [[0, 2, 3, 7], "m(add9)"],
   [[0, 2, 4, 7, 10], "9"],
@@ -51,6 +42,25 @@ const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: strin
   [[0, 3, 10], "m7(no5)"],
   [[0, 7, 10], "7(no3)"],
 ];
+
+/**
+ * Names that make sense over their own root only: over another bass one would sooner call that one the
+ * root, or nothing, as with the open strings of standard tuning.
+ */
+const ROOTED_QUALITIES: typeof QUALITIES = [
+  [[0, 2, 5, 7], "sus2sus4"],
+  [[0, 4, 5, 7], "(add4)"],
+  [[0, 3, 5, 7], "m(add4)"],
+  [[0, 2, 7, 10], "7sus2"],
+  [[0, 2, 5, 7, 10], "9sus4"],
+  [[0, 2, 7, 11], "maj7sus2"],
+  [[0, 5, 7, 11], "maj7sus4"],
+  [[0, 2, 4, 7, 9], "6/9"],
+  [[0, 4, 11], "maj7(no5)"],
+  [[0, 7, 11], "maj7(no3)"],
+];
+
+const ALL_QUALITIES: typeof QUALITIES = [...QUALITIES, ...ROOTED_QUALITIES];
 
 export interface ChordName {
   readonly name: string;
@@ -80,9 +90,10 @@ export function findChord(
   const { bass, classes } = heard(sounding);
   const roots = root ? [root] : classes.map((pc) => spellPitchClass(pc, accidentals));
   for (const candidate of roots) {
-    const suffix = findSuffix(candidate, classes, sounding.length);
-    if (suffix === null) continue;
     const onBass = pitchClassOf(candidate) === bass;
+    const qualities = onBass || root ? ALL_QUALITIES : QUALITIES;
+    const suffix = findSuffix(candidate, classes, sounding.length, qualities);
+    if (suffix === null) continue;
     const slash = onBass
       ? ""
       : `/${noteText(spellDegree(candidate, bass - pitchClassOf(candidate)))}`;
@@ -96,10 +107,15 @@ function heard(sounding: readonly Midi[]): { bass: PitchClass; classes: readonly
   return { bass: pitchClass(pitches[0] ?? 0), classes: [...new Set(pitches.map(pitchClass))] };
 }
 
-function findSuffix(root: Note, classes: readonly PitchClass[], notes: number): string | null {
+function findSuffix(
+  root: Note,
+  classes: readonly PitchClass[],
+  notes: number,
+  qualities: typeof QUALITIES,
+): string | null {
   const degrees = classes.map((pc) => pitchClass(pc - pitchClassOf(root))).sort((a, b) => a - b);
   if (degrees.length === 1 && degrees[0] === 0) return notes > 1 ? " octave" : "";
-  const quality = QUALITIES.find(
+  const quality = qualities.find(
     ([semitones]) =>
       semitones.length === degrees.length && semitones.every((tone, i) => tone === degrees[i]),
   );
