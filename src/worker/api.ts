@@ -137,7 +137,7 @@ export const computeApi = {
     return pitches.map((each) => describeSound(each, options));
   },
 
-  /** Where pitches went on several necks, with the easiest ways to hold them. */
+  /** Where pitches went on several necks, with the usual ways to hold them. */
   translate(
     necks: readonly Neck[],
     pitches: readonly Midi[],
@@ -192,9 +192,9 @@ export interface TranslatedGrips extends Omit<Translation, "frettings"> {
   /** How many frettings sound exactly the same, and how many of them this hand can hold. */
   readonly ways: number;
   readonly playable: number;
-  /** The easiest. */
+  /** The usual ones. */
   readonly grips: readonly Grip[];
-  /** The easiest with each lost pitch at its nearest octave; empty where none is lost. */
+  /** The usual ones with each lost pitch at its nearest octave; empty where none is lost. */
   readonly instead: readonly Grip[];
 }
 

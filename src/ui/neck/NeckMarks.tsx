@@ -25,7 +25,7 @@ interface NeckMarksProps {
 
 /**
  * Every place of every degree. One tab stop: inside, the arrows move from mark to mark, and Enter
- * or Space takes the easiest grip through the mark.
+ * or Space takes the usual grip through the mark.
  */
 export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
   const { scale, root, positions, strings, labels, faint, onChoose, onPoint } = props;

@@ -15,7 +15,7 @@ const SIX = 6;
 const EACH_KIND = 3;
 const MOST_SHOWN = 12;
 
-/** Before anything was chosen: which guitar, which tuning; then the neck with its easiest grip. */
+/** Before anything was chosen: which guitar, which tuning; then the neck with its usual grip. */
 export function FirstUse() {
   const { guitars, choose, change } = useWorkspace();
   const [strings, setStrings] = useState(SIX);

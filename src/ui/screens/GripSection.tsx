@@ -52,7 +52,7 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
   const { listing, orders, tapped, onList, thickOnTop, sounding, onHear } = props;
   const { map, grips, total, passed, tooMany, loosenings, index, grip, ways, fingering } = answer;
   const { neck, root, names, leftHanded, tuningName, chordName } = map;
-  const [easiest] = grips;
+  const [usual] = grips;
   return (
     <div
       className="grid gap-x-6 gap-y-5 md:grid-cols-2 xl:grid-cols-[minmax(0,1.12fr)_minmax(0,1fr)_minmax(0,0.75fr)]"
@@ -67,7 +67,7 @@ export const GripSection = memo(function GripSection(props: GripSectionProps) {
             <NoteText>
               {tooMany
                 ? TOO_MANY
-                : countText(passed, total, names.shift === 0 ? undefined : easiest?.name)}
+                : countText(passed, total, names.shift === 0 ? undefined : usual?.name)}
             </NoteText>
           </p>
           {total > 0 && (

@@ -23,7 +23,7 @@ export function HintStrip() {
     <p className="flex flex-wrap items-center gap-x-4 gap-y-1 text-[16px] text-muted">
       <Lightbulb size={18} aria-hidden="true" className="shrink-0" />
       <span className="flex-1 sm:hidden">
-        Tap a note for the easiest grip through it. Drag the handles to the frets that count.
+        Tap a note for the usual grip through it. Drag the handles to the frets that count.
       </span>
       {HINTS.map(([key, what]) => (
         <span key={key} className="hidden sm:inline">

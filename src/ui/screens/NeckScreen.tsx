@@ -32,7 +32,7 @@ const StageView = dynamic(() => import("./StageView").then((part) => part.StageV
 
 const NO_NEIGHBOURS: readonly Neighbour[] = [];
 
-/** Map a chord on the neck, see its grips easiest first, and take one in hand. */
+/** Map a chord on the neck, see its grips usual first, and take one in hand. */
 export function NeckScreen() {
   return useWorkspace().isFirst ? <FirstUse /> : <Neck />;
 }

@@ -28,7 +28,7 @@ interface WorkspaceValue extends Rig, PlayerState {
   readonly neck: Neck;
   readonly root: Note;
   readonly notice: Notice | null;
-  /** Changes a part of the choice; a new root, stack or tuning goes back to the easiest grip. */
+  /** Changes a part of the choice; a new root, stack or tuning goes back to the usual grip. */
   readonly choose: (part: Partial<Choice>) => void;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
