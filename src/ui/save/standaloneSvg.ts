@@ -14,7 +14,7 @@ const PAGE_ATTRIBUTES = [
 ];
 /** The faces of figures and signs; a drawing has no other text. */
 const EMBEDDED = /Barlow Semi Condensed|Noto Music/;
-const PAINTS = ["fill", "stroke"];
+const PAINTS = ["color", "fill", "stroke"];
 
 /**
  * A drawing of the page as SVG text that stands on its own: colours worked out, fonts inside, and no
@@ -53,6 +53,8 @@ function copyLooks(from: Element, to: Element): void {
     to.setAttribute("font-family", looks.fontFamily);
     if (from.classList.contains("neck-sign")) {
       to.setAttribute("font-size", looks.fontSize);
+      to.setAttribute("stroke", looks.stroke);
+      to.setAttribute("stroke-width", looks.strokeWidth);
       // A share of the size, which viewers understand where they know no baseline shift.
       to.setAttribute("dy", `${-parseFloat(looks.fontSize) * SIGN_RISE}`);
     } else if (from.previousElementSibling?.classList.contains("neck-sign")) {
@@ -68,4 +70,4 @@ function copyLooks(from: Element, to: Element): void {
 }
 
 /** As the style sheet lifts a sharp or flat sign, as a share of its size. */
-const SIGN_RISE = 0.14 / 1.15;
+const SIGN_RISE = 0.14 / 1.2;
