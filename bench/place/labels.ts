@@ -1,6 +1,6 @@
 /**
- * Places that rock players take for stacks, labelled by hand from common practice before the
- * preference was fitted: roots on the two thickest strings that carry the form, open strings where they
+ * Places that rock players take for stacks, labelled from common practice before the preference was fitted:
+ * forms and their range by hand, spelled out for each root by a program: roots on the two thickest strings that carry the form, open strings where they
  * serve, frets 0 to about 10, one finger in drop tunings. Every usual answer is accepted, the lowest on the
  * neck first. After the equals sign stands what came to mind first when all were labelled a second time, root
  * by root, without a look at the first list: it is among the accepted in 480 of 480 places, and is the lowest
