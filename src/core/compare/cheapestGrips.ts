@@ -287,8 +287,7 @@ export function makeGripSearch(
       for (const option of options.perString[string] ?? []) {
         const { fret, tipMm } = option;
         if (fret > 0) {
-          // The frets of a string rise, and so does what their place alone adds.
-          if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) break;
+          if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) continue;
           if (tipMm - sofar.lowMm > reachMm || sofar.highMm - tipMm > reachMm) continue;
         }
         if (options.eachOnce && (sofar.heard & option.tone) !== 0) continue;

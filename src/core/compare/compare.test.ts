@@ -106,6 +106,18 @@ describe("the cheapest grips are those of the full enumeration", () => {
   });
 });
 
+test("a stack is found whatever the order of its tones", () => {
+  const neck = neckOf({ midi: STANDARD, frets: 15 });
+  const [five] = chordsOf("C5");
+  if (!five) throw new Error();
+  const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
+  const frettings = (stack: readonly number[]) =>
+    search
+      .cheapest(STANDARD, { ...five, tones: { kind: "stack", stack } }, 4)
+      .map(({ fretting }) => fretting);
+  expect(frettings([12, 0, 7])).toEqual(frettings([0, 7, 12]));
+});
+
 describe("some chords in two tunings", () => {
   const chords = countChords(chordsOf("D5 F5 D5 C5"));
   const inTuning = (midi: readonly number[], weights = DEFAULT_WEIGHTS) => {

@@ -3,7 +3,7 @@ import { PointParts } from "./PointParts";
 
 const TERM_NAMES: Readonly<Record<keyof Grip["preference"]["terms"], string>> = {
   height: "Far up the neck",
-  register: "How low it sounds",
+  register: "On thinner strings",
   bass: "Bass is not the root",
   form: "Away from the bass strings",
   skipped: "Strings skipped",
