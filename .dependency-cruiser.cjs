@@ -7,8 +7,11 @@ const CORE_ORDER = [
   "measure",
   "pitch",
   "tuning",
+  "strings",
+  "retuning",
   "neck",
   "stack",
+  "chart",
   "fretting",
   "hand",
   "preference",
@@ -18,36 +21,47 @@ const CORE_ORDER = [
   "listing",
   "neighbours",
   "reading",
+  "chordGrips",
+  "gripSearch",
   "motion",
-  "chart",
   "route",
-  "compare",
   "plan",
+  "compare",
   "practice",
 ];
 
+/** By layer, those it may use beside itself. */
 const LAYERS = {
-  core: ["core"],
-  formats: ["core", "formats"],
-  server: ["core", "formats", "server"],
-  worker: ["core", "worker"],
-  audio: ["core", "audio"],
-  cli: ["core", "formats", "cli"],
-  ui: ["core", "formats", "audio", "ui"],
+  core: [],
+  state: ["core"],
+  formats: ["core", "state"],
+  server: ["core", "state", "formats"],
+  worker: ["core"],
+  audio: ["core"],
+  cli: ["core", "formats"],
+  ui: ["core", "state", "formats", "audio"],
+  session: ["core", "state", "formats", "audio", "ui"],
+  features: ["core", "state", "formats", "audio", "ui", "session"],
+  shell: ["core", "state", "ui", "session", "features"],
 };
 
 /** Single files that a layer may use beyond the layers above. */
-const DOORS = { ui: ["src/worker/client\\.ts$", "src/server/(actions|schemas|types)\\.ts$"] };
+const WORKER = "src/worker/client\\.ts$";
+const DOORS = {
+  ui: [WORKER],
+  session: [WORKER],
+  features: [WORKER],
+};
 
 const layerRules = Object.entries(LAYERS).map(([layer, allowed]) => ({
   name: `${layer}-imports`,
   severity: "error",
-  comment: `src/${layer} may import only ${allowed.join(", ")}`,
+  comment: `src/${layer} may import only ${[layer, ...allowed].join(", ")}`,
   from: { path: `^src/${layer}/` },
   to: {
     path: "^src/",
     pathNot: [
-      ...allowed.map((name) => `^src/${name}/`),
+      ...[layer, ...allowed].map((name) => `^src/${name}/`),
       ...(DOORS[layer] ?? []).map((door) => `^${door}`),
     ],
   },
@@ -60,6 +74,11 @@ const coreRules = CORE_ORDER.map((folder, index) => ({
   from: { path: `^src/core/${folder}/` },
   to: { path: `^src/core/(${CORE_ORDER.slice(index + 1).join("|") || "-"})/` },
 }));
+
+/** Folders whose public face is their index.ts: every folder of these. */
+const FACED = "src/(?:core|state|formats|server|session|ui|features|shell)";
+/** Files that are doors of their own: the type of a room, and which build this is, which drags nothing along. */
+const OWN_DOORS = ["^src/features/room\\.ts$", "^src/state/build\\.ts$"];
 
 module.exports = {
   forbidden: [
@@ -75,16 +94,36 @@ module.exports = {
     {
       name: "folder-face",
       severity: "error",
-      comment: "another folder of the core is used through its index.ts",
-      from: { path: "^src/core/([^/]+)/" },
-      to: { path: "^src/core/([^/]+)/(?!index\\.ts$)", pathNot: "^src/core/$1/" },
+      comment: "another folder is used through its index.ts",
+      from: { path: "^(src/.+)/[^/]+$" },
+      to: { path: `^${FACED}/`, pathNot: ["/index\\.ts$", "^$1/[^/]+$", ...OWN_DOORS] },
     },
     {
-      name: "core-face",
+      name: "feature-apart",
       severity: "error",
-      comment: "the core is used through the index.ts of its folders",
-      from: { path: "^(src/(?!core/)|scripts|bench)" },
-      to: { path: "^src/core/[^/]+/(?!index\\.ts$)" },
+      comment: "a feature never imports another; what two of them share is in ui or session",
+      from: { path: "^src/features/([^/]+)/" },
+      to: { path: "^src/features/[^/]+/", pathNot: "^src/features/$1/" },
+    },
+    {
+      name: "rig-room-apart",
+      severity: "error",
+      comment: "a room of the rig never imports another",
+      from: { path: "^src/features/rig/([^/]+)/" },
+      to: { path: "^src/features/rig/", pathNot: "^src/features/rig/$1/" },
+    },
+    {
+      name: "table-group-apart",
+      severity: "error",
+      comment: "the server's table groups meet in rig, choice, changes and seed",
+      from: {
+        path: "^src/server/(guitars|tunings|stacks|pins|profile|comparisons)/",
+        pathNot: "\\.test\\.ts$",
+      },
+      to: {
+        path: "^src/server/(guitars|tunings|stacks|pins|profile|comparisons)/",
+        pathNot: "^src/server/$1/",
+      },
     },
     {
       name: "no-circle",

@@ -6,7 +6,11 @@ const config: NextConfig = {
   serverExternalPackages: ["better-sqlite3"],
   // These come as ES modules only, which Jest must translate.
   transpilePackages: ["pitchy", "fft.js", "tone", "standardized-audio-context"],
-  experimental: { serverActions: { bodySizeLimit: "64kb" } },
+  turbopack: {
+    // The data folder is only known at run time. Nothing is traced: Tenon runs from its own folder.
+    ignoreIssue: [{ path: "**/src/**", title: /^Dynamic filesystem access/ }],
+  },
+  env: { TENON_BUILD: process.env.TENON_BUILD ?? "development" },
 };
 
 export default config;

@@ -17,7 +17,7 @@ import { rejectedFives, separateEdges } from "./hand/verdicts";
  */
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const RANDOM_SPLITS = 12;
-const WEIGHTS_FILE = "src/core/hand/weights.ts";
+const WEIGHTS_FILE = "src/core/hand/fittedEffort.ts";
 
 const data = readOpenData();
 const neck = neckFor(STANDARD);
@@ -120,11 +120,11 @@ function writeWeights(weights: ArrayLike<number>): void {
  * named. Written by \`npm run bench -- fit --write\`: fitted on one half of the open data from the
  * judged weights of bench/hand/judgedWeights.ts, which also says what is never fitted.
  */
-export const WEIGHTS = {
+export const EFFORT_WEIGHTS = {
 ${lines.join("\n")}
 } as const;
 
-export type PartName = keyof typeof WEIGHTS;
+export type PartName = keyof typeof EFFORT_WEIGHTS;
 `,
   );
   console.log(`wrote ${WEIGHTS_FILE}`);

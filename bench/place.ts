@@ -17,7 +17,7 @@ import { isAccepted, labelledRoutes } from "./place/labelledRoutes";
  * `npm run bench -- place`. With --write the weights fitted on all data replace the shipped ones; with --list
  * every chord whose first grip is no given place is told, and nothing else.
  */
-const WEIGHTS_FILE = "src/core/preference/weights.ts";
+const WEIGHTS_FILE = "src/core/preference/fittedPreference.ts";
 const FREE_FIT = { firstShare: 0.35, pull: 2e-5, rounds: 220 };
 /** Labels are few and easy; the pull keeps the weights near to what they need to be. */
 const STACK_FIT = { firstShare: 0.2, pull: 1e-4, rounds: 300 };

@@ -2,7 +2,7 @@
  * Routes: the dynamic programming by itself and how it grows with the song, and from chord names to a route.
  */
 import { DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS } from "@/core/compare";
+import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
 import { makeNeck } from "@/core/neck";
 import { planRoutes } from "@/core/plan";
 import { bestRoutes, leastHardestRoutes, type Stop } from "@/core/route";

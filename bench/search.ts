@@ -2,16 +2,15 @@
  * The search for tunings: how long it takes, how many times as fast it is as evaluating every tuning
  * from scratch (estimated on a random sample), whether both agree there, and how it grows.
  */
-import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression } from "@/core/chart";
+import { countChords, DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
+import { findChordGrips } from "@/core/chordGrips";
+import { DEFAULT_WEIGHTS, soundCost, weighGrip, weighRetuning } from "@/core/gripSearch";
 import {
-  DEFAULT_WEIGHTS,
   makeSearchSpace,
-  MOST_FOUND,
+  MAX_FOUND,
   NO_LIMITS,
   retuningPoints,
   searchTunings,
-  soundCost,
-  weighGrip,
   type FoundTuning,
   type SearchLimits,
   type SearchQuestion,
@@ -73,7 +72,7 @@ function measure(name: string, text: string): void {
   console.log(
     `all ${all.found.length} of ${size} scored: ${all.seconds.toFixed(2)} s; on ${tunings.length} of them the two differ by ${Math.max(...apart.filter((each) => !Number.isNaN(each))).toExponential(1)} at most (${unplayable} not playable)`,
   );
-  const best = all.found.slice(0, MOST_FOUND).map(({ score }) => score);
+  const best = all.found.slice(0, MAX_FOUND).map(({ score }) => score);
   const same = found.every(({ score }, place) => Math.abs(score - (best[place] ?? NaN)) < 1e-6);
   console.log(`the best twenty are the best twenty of all: ${same ? "yes" : "NO"}`);
 }
@@ -102,7 +101,7 @@ function questionFor(
     chords: countChords(chords.value),
     weights: DEFAULT_WEIGHTS,
     space: space.value,
-    most: MOST_FOUND,
+    most: MAX_FOUND,
     onlyGainful: false,
   };
 }
@@ -121,7 +120,7 @@ function scoreFromScratch(
       }
       return sum + times * least;
     },
-    weights.retuning * retuningPoints(space.from, midi),
+    weighRetuning(retuningPoints(space.from, midi), weights),
   );
 }
 

@@ -26,7 +26,7 @@ test("chords in four tunings on two guitars: grips, verdict and figures", async 
   await page.getByRole("link", { name: "Compare" }).click();
   await expect(column(page, "Standard")).toContainText("string 6 up 2; ½ min");
   await expect(column(page, "Drop D")).toContainText("Serves best.");
-  await expect(column(page, "7-string B standard")).toContainText("Long seven: hangs in it");
+  await expect(column(page, "7-string B standard")).toContainText("Long seven: tuned to it now");
   await expect(cell(page, "F5 in Drop D")).toContainText("3 3 3 × × ×");
   await expect(
     page.getByText(
@@ -68,14 +68,14 @@ test("tunings are changed, added, taken away and brought back", async ({ page })
   await page.getByRole("button", { name: "Add a tuning" }).click();
   await page.getByRole("dialog").getByRole("textbox").fill("drop D");
   await page.keyboard.press("Enter");
-  await expect(notice(page)).toContainText("This tuning is there already.");
+  await expect(notice(page)).toContainText("That tuning is already here.");
   await page.getByRole("button", { name: "Add a tuning" }).click();
   await page.getByRole("dialog").getByRole("textbox").fill("8-string drop E");
   await page.keyboard.press("Enter");
   await expect(column(page, "8-string drop E")).toContainText("Baritone eight");
-  await page.getByRole("button", { name: "Leave Open G out" }).click();
+  await page.getByRole("button", { name: "Remove Open G" }).click();
   await expect(column(page, "Open G")).toHaveCount(0);
-  await page.getByRole("button", { name: "Take back the last choice" }).click();
+  await page.getByRole("button", { name: "Undo the last change" }).click();
   await expect(column(page, "Open G")).toBeVisible();
 });
 
@@ -87,7 +87,7 @@ test("a tuning moves to another guitar with as many strings", async ({ page }) =
   await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six copy");
   await expect(column(page, "Drop D")).toContainText("Ash six copy: string 6 down 2; ½ min");
   await page.getByRole("combobox", { name: "Guitar for Drop D" }).selectOption("Ash six");
-  await expect(column(page, "Drop D")).toContainText("Ash six: hangs in it");
+  await expect(column(page, "Drop D")).toContainText("Ash six: tuned to it now");
 });
 
 test("the same figures in whatever order the tunings stand", async ({ page }) => {
@@ -145,7 +145,7 @@ test("weights change what is best while they move", async ({ page }) => {
   // Without what players prefer, the place that strains the hand least comes first.
   await expect(cell(page, "F5 in Standard")).toContainText("× 8 10 10 × ×");
   await expect(page).toHaveURL(/weigh=1,0,0,0,0,1/);
-  await page.getByRole("button", { name: "As at first" }).click();
+  await page.getByRole("button", { name: "Reset" }).click();
   await expect(cell(page, "F5 in Standard")).toContainText("1 3 3 × × ×");
 });
 
@@ -155,7 +155,7 @@ test("a search finds tunings, tells how far it is, and adds one to the compariso
   await openCompare(page);
   await page.getByRole("button", { name: "Find a tuning" }).click();
   const panel = page.getByRole("region", { name: /The best tunings for D5 F5 C5/ });
-  await panel.getByRole("button", { name: "Only safe tension" }).click();
+  await panel.getByRole("button", { name: "Safe tension only" }).click();
   await panel.getByRole("button", { name: /^Search 15,6\d\d tunings/ }).click();
   await expect(panel.getByText(/^Done in/)).toBeVisible({ timeout: 60_000 });
   const rows = panel.getByRole("row");
@@ -184,7 +184,7 @@ test("a search can be stopped, and one too large is refused beforehand", async (
   await page.getByRole("button", { name: "Find a tuning" }).click();
   const panel = page.getByRole("region", { name: /The best tunings for/ });
   await panel.getByRole("combobox", { name: "On" }).selectOption("Baritone eight");
-  await panel.getByRole("button", { name: "Only safe tension" }).click();
+  await panel.getByRole("button", { name: "Safe tension only" }).click();
   await panel.getByRole("combobox", { name: "Down by up to" }).selectOption("4 half steps");
   await expect(
     panel.getByText(/5,764,8\d\d tunings; at most 1,000,000 are searched/),
@@ -202,9 +202,12 @@ test("a search can be stopped, and one too large is refused beforehand", async (
 test("a comparison is kept, opened, deleted and brought back", async ({ page }) => {
   await openCompare(page, "?tunings=drop C;open D&chords=E5 B5");
   await page.getByRole("button", { name: "Save", exact: true }).click();
-  await page.getByRole("textbox", { name: "Keep it as" }).fill("Slow Freight");
-  await page.getByRole("button", { name: "Keep" }).click();
-  await expect(notice(page)).toContainText("Slow Freight is kept.");
+  await page.getByRole("textbox", { name: "Save as" }).fill("Slow Freight");
+  await page
+    .getByRole("group", { name: "Save or export" })
+    .getByRole("button", { name: "Save", exact: true })
+    .click();
+  await expect(notice(page)).toContainText("Slow Freight is saved.");
   await page.getByRole("button", { name: "Open Quarry Lights" }).click();
   await expect(column(page, "7-string B standard")).toBeVisible();
   await page.reload();
@@ -214,7 +217,7 @@ test("a comparison is kept, opened, deleted and brought back", async ({ page }) 
   await expect(chordsField(page)).toHaveValue("E5 B5");
   await page.getByRole("button", { name: "Delete Slow Freight" }).click();
   await expect(page.getByRole("button", { name: "Open Slow Freight" })).toHaveCount(0);
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.getByRole("button", { name: "Open Slow Freight" })).toBeVisible();
 });
 

@@ -72,7 +72,7 @@ export async function takeTuning(page: Page, text: string): Promise<void> {
 export async function leaveRetuneSheet(page: Page): Promise<void> {
   await expect(page.getByRole("dialog", { name: /^Tune / })).toHaveCount(0);
   const sheet = page.getByRole("dialog", { name: /^Retune / });
-  const look = sheet.getByRole("button", { name: /Only look/ });
+  const look = sheet.getByRole("button", { name: /Just looking/ });
   if (await page.getByRole("button", { name: "Retune", exact: true }).count()) await look.click();
   await expect(page.getByRole("dialog")).toHaveCount(0);
 }

@@ -1,5 +1,5 @@
 import { openDatabase } from "@/server/database";
-import { addGuitar } from "@/server/guitars";
+import { addGuitar } from "@/server/testing/makers";
 import { expect, grips, openNeck, test } from "./fixtures";
 import { DATA_FOLDER } from "./settings";
 
@@ -132,7 +132,7 @@ for (const width of [390, 768, 1280]) {
   test(`ten strings and 36 frets do not overlap at ${width} px`, async ({ page }) => {
     await page.setViewportSize({ width, height: 900 });
     const connection = openDatabase(DATA_FOLDER);
-    addGuitar(connection, { name: "Ten", usualMidi: TEN, frets: 36 });
+    addGuitar(connection, 10, { name: "Ten", usualMidi: TEN, tunedMidi: TEN, frets: 36 });
     connection.close();
     await page.goto(`/?tuning=${TEN.join()}&root=C&stack=0,7,12&map=0,1,2,3,4,5,6,7,8,9,10,11`);
     await expect(grips(page).first()).toBeVisible();

@@ -5,8 +5,9 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type Page } from "@playwright/test";
 import { openDatabase } from "@/server/database";
-import { readStart } from "@/server/start";
+import { readStart } from "@/server/choice/start";
 import { chosenGrip, expect, grips, openNeck, takeTuning, test } from "./fixtures";
+
 import { DATA_FOLDER } from "./settings";
 
 const START = "scripts/start.mjs";
@@ -38,6 +39,8 @@ test("and a restart of Tenon, on the next port where the first is taken", async 
     await page.getByRole("button", { name: "Show my neck" }).click();
     await expect(grips(page).first()).toBeVisible();
     await playAround(page);
+    // A page that stays open would go on asking the server that stops.
+    await page.goto("about:blank");
     await tenon.stop();
     tenon = await startTenon(folder, 4391);
     await page.goto(tenon.address);

@@ -57,7 +57,7 @@ test("an empty neck offers shapes to begin with; the arrows move all of a shape,
   await takeTuning(page, "standard");
   await page.getByRole("link", { name: "Name" }).click();
   await page
-    .getByRole("region", { name: "Try one" })
+    .getByRole("region", { name: "Examples" })
     .getByRole("button", { name: /3, 5, 5/ })
     .click();
   const frets = page.getByRole("textbox", { name: "Frets, thick string first" });
@@ -75,6 +75,6 @@ test("an empty neck offers shapes to begin with; the arrows move all of a shape,
   await page.waitForFunction(() => localStorage.getItem("tenon.shapes")?.includes("[4,6,6"));
   await page.keyboard.press("Escape");
   await expect(
-    page.getByRole("region", { name: "Named last" }).getByRole("button", { name: /4, 6, 6/ }),
+    page.getByRole("region", { name: "Recently named" }).getByRole("button", { name: /4, 6, 6/ }),
   ).toBeVisible();
 });

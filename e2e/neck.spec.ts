@@ -1,4 +1,4 @@
-import { chosenGrip, expect, grips, openNeck, takeTuning, test, guitarMenu } from "./fixtures";
+import { chosenGrip, expect, grips, guitarMenu, openNeck, takeTuning, test } from "./fixtures";
 
 test("the demo guitar shows its easiest grip at once", async ({ page }) => {
   await openNeck(page);

@@ -33,14 +33,14 @@ test("chords called by their shape, flats, and another reference pitch", async (
   await openNeck(page);
   await takeTuning(page, "drop C");
   await toRig(page, "You");
-  await page.getByRole("button", { name: /As the shape/ }).click();
+  await page.getByRole("button", { name: /By shape/ }).click();
   await page.getByRole("button", { name: "Flats" }).click();
   await page.getByLabel("A4, Hz").fill("432");
   await expect(page.getByText("31.8 cents below concert pitch")).toBeVisible();
   await page.getByRole("link", { name: "Neck" }).click();
   await expect(page.getByRole("heading", { name: "D5 in Drop C" })).toBeVisible();
   await expect(page.getByText(/sounds C5/)).toBeVisible();
-  await expect(page.getByText("Root, called as in Drop D")).toBeVisible();
+  await expect(page.getByText("Root, named as in Drop D")).toBeVisible();
   await page.keyboard.press("e");
   await expect(page.getByRole("heading", { name: "E5 in Drop C" })).toBeVisible();
   await page.keyboard.press("]");
@@ -57,7 +57,7 @@ test("level, fingertips, the band and the pins shift what comes first, and are t
   await page.getByLabel("Fingertip, mm").fill("18");
   await page.keyboard.press("Tab");
   await page.getByRole("button", { name: "Fluent" }).click();
-  await page.getByRole("button", { name: "A bass has the low notes" }).click();
+  await page.getByRole("button", { name: "A bass covers the low notes" }).click();
   await page.reload();
   await expect(page.getByLabel("Fingertip, mm")).toHaveValue("18");
   await expect(page.getByRole("button", { name: "Fluent" })).toHaveAttribute(

@@ -49,7 +49,7 @@ test("a floating bridge asks to go round again", async ({ page }) => {
   await toRig(page, "Retune");
   await expect(page.getByText("A floating bridge shifts every other string")).toBeVisible();
   await expect(
-    page.getByRole("heading", { name: "Then go round all strings until none has moved" }),
+    page.getByRole("heading", { name: "Then keep going around until no string has moved" }),
   ).toBeVisible();
 });
 

@@ -1,4 +1,4 @@
-import { expect, leaveRetuneSheet, openNeck, takeTuning, test, guitarMenu } from "./fixtures";
+import { expect, guitarMenu, leaveRetuneSheet, openNeck, takeTuning, test } from "./fixtures";
 
 /** The tunings that the list must hold, on the demo's guitars of six, seven and eight strings. */
 const LISTED = [

@@ -15,7 +15,7 @@ test("a chord in any voicing: every doubling of its degrees on enough strings", 
   await openNeck(page);
   await voicings(page).selectOption("minor");
   await expect(page.getByRole("heading", { name: "Cm in Drop D" })).toBeVisible();
-  const least = page.getByRole("combobox", { name: "On at least so many strings" });
+  const least = page.getByRole("combobox", { name: "Minimum number of strings" });
   await expect(least).toHaveValue("4");
   await least.selectOption("6 or more");
   await expect(page.getByText(/^\d+ playable grips$/)).toBeVisible();
@@ -38,10 +38,10 @@ test("an own stack is built by degree and register, heard, kept, found and used"
   await expect(dialog.getByText("5 R 8")).toBeVisible();
   await expect(dialog.getByText(/C5\/G: G2 C3 C4/)).toBeVisible();
   await dialog.getByLabel("Name").fill("Low fifth");
-  await dialog.getByRole("button", { name: "Keep it" }).click();
+  await dialog.getByRole("button", { name: "Save it" }).click();
   await expect(dialog.getByRole("button", { name: "Change Low fifth" })).toBeVisible();
   await dialog.getByRole("button", { name: "Change Low fifth" }).click();
-  await dialog.getByRole("button", { name: "Show it on the neck" }).click();
+  await dialog.getByRole("button", { name: "Show on the neck" }).click();
   await expect(voicings(page).locator("option:checked")).toHaveText("Low fifth");
   await expect(grips(page).first()).toContainText("G");
 });

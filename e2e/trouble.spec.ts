@@ -49,3 +49,65 @@ brokenPage("a screen that fails keeps the frame and offers to try again", async 
   await expect(broken.getByRole("link", { name: "Compare" })).toBeVisible();
   await expect(broken.getByRole("button", { name: "Try again" })).toBeVisible();
 });
+
+brokenPage("a part that cannot be fetched says so, and comes once it can", async ({ broken }) => {
+  await broken.goto("/");
+  await expect(grips(broken).first()).toBeVisible();
+  // Before idle time begins, nothing of what opens on demand is there.
+  await broken.context().setOffline(true);
+  await broken.keyboard.press("v");
+  const sorry = broken.getByText("The stage view could not be fetched. Is Tenon still running?");
+  await expect(sorry).toBeVisible();
+  await broken.keyboard.press("Escape");
+  await expect(sorry).toBeHidden();
+  await broken.keyboard.press("t");
+  await expect(broken.getByText("The list of tunings could not be fetched.")).toBeVisible();
+  await broken.context().setOffline(false);
+  await broken.getByRole("button", { name: "Try again" }).click();
+  await expect(broken.getByRole("dialog")).toBeVisible();
+  await broken.keyboard.press("Escape");
+  await broken.keyboard.press("v");
+  await expect(broken.getByRole("button", { name: "Leave the stage view" })).toBeVisible();
+});
+
+brokenPage("what is fetched in idle time opens with the server away", async ({ broken }) => {
+  await broken.goto("/");
+  await expect(grips(broken).first()).toBeVisible();
+  const atFirst = await scriptCount(broken);
+  let last = atFirst;
+  const hasAllOfIt = async () => {
+    const before = last;
+    last = await scriptCount(broken);
+    return last > atFirst && last === before;
+  };
+  await expect.poll(hasAllOfIt, { intervals: [1500], timeout: 60_000 }).toBe(true);
+  await broken.context().setOffline(true);
+  await broken.keyboard.press("t");
+  await expect(broken.getByRole("dialog", { name: /^Tune / })).toBeVisible();
+  await broken.keyboard.press("Escape");
+  await broken.keyboard.press("?");
+  await expect(broken.getByRole("dialog", { name: "Keys" })).toContainText("Next string");
+  await broken.keyboard.press("Escape");
+  await broken.keyboard.press("v");
+  await expect(broken.getByRole("button", { name: "Leave the stage view" })).toBeVisible();
+});
+
+const scriptCount = (page: Page) =>
+  page.evaluate(
+    () =>
+      performance.getEntriesByType("resource").filter(({ name }) => name.endsWith(".js")).length,
+  );
+
+brokenPage(
+  "a choice that cannot be saved is said so, and stays on the page",
+  async ({ broken }) => {
+    await broken.goto("/");
+    await expect(grips(broken).first()).toBeVisible();
+    await broken.route("**/choice", (route) => route.abort());
+    await broken.keyboard.press("g");
+    await expect(
+      broken.getByText("Your last choice could not be saved. Is Tenon still running?"),
+    ).toBeVisible();
+    await expect(broken.getByRole("heading", { name: "G5 in Drop D" })).toBeVisible();
+  },
+);

@@ -2,7 +2,7 @@ import { expect, test } from "./fixtures";
 
 test("the example string is read through the same path, to 2 cents", async ({ page }) => {
   await page.goto("/rig/tuner");
-  await page.getByLabel("Example off by, cents").fill("-20");
+  await page.getByLabel("Example detuned by, cents").fill("-20");
   await page.getByRole("button", { name: /String 5/ }).click();
   await page.getByRole("button", { name: "Pluck an example" }).click();
   await expect(page.getByText("Flat: wind it up.")).toBeVisible();
@@ -16,8 +16,8 @@ test("the example string is read through the same path, to 2 cents", async ({ pa
 
 test("in tune it says so, keys pick strings, and the reading is held", async ({ page }) => {
   await page.goto("/rig/tuner");
-  await page.getByLabel("Example off by, cents").fill("0");
-  await page.getByLabel("Example off by, cents").blur();
+  await page.getByLabel("Example detuned by, cents").fill("0");
+  await page.getByLabel("Example detuned by, cents").blur();
   await page.keyboard.press("6");
   await page.getByRole("button", { name: "Pluck an example" }).click();
   await expect(page.getByText("In tune.")).toBeVisible();

@@ -13,13 +13,13 @@ test("made by hand on the neck, kept under a name, renamed, deleted and brought 
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("ArrowDown");
   await expect(page.getByRole("heading", { name: "Open D" })).toBeVisible();
-  await expect(page.getByText("Open tuning, open strings sound D")).toBeVisible();
+  await expect(page.getByText("Open tuning, open strings spell D")).toBeVisible();
   await page.keyboard.press("ArrowDown");
   await page.getByLabel("A name of your own").fill("Paper Lantern");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save it" }).click();
   await expect(page.getByRole("heading", { name: "Paper Lantern" })).toBeVisible();
   await page.getByRole("button", { name: "Rename Paper Lantern" }).click();
-  await page.getByLabel("New name of Paper Lantern").fill("Lantern");
+  await page.getByLabel("New name for Paper Lantern").fill("Lantern");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Delete Lantern" }).click();
   await expect(page.getByRole("button", { name: "Delete Lantern" })).toHaveCount(0);
@@ -30,11 +30,11 @@ test("made by hand on the neck, kept under a name, renamed, deleted and brought 
 
 test("said in changes, and thin to thick", async ({ page }) => {
   await page.goto("/rig/tunings");
-  const say = page.getByLabel("A name, letters, or what changes: 6 down 2, 2 up 1");
+  const say = page.getByLabel("A name, letters, or changes: 6 down 2, 2 up 1");
   await say.fill("6 down 2, 3 down 1, 2 down 2, 1 down 2");
   await page.getByRole("button", { name: "Show it" }).click();
   await expect(page.getByRole("heading", { name: "Open D" })).toBeVisible();
-  await page.getByLabel("Letters are thin to thick").check();
+  await page.getByLabel("Letters run thin to thick").check();
   await say.fill("D A G D A D");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "DADGAD" })).toBeVisible();
@@ -51,7 +51,7 @@ const names = async (page: Page) =>
 test("favourites by star and by keyboard", async ({ page }) => {
   await page.goto("/rig/tunings");
   await expect(favourites(page).getByRole("listitem")).toHaveCount(3);
-  await page.getByRole("button", { name: "Open G among the favourites" }).click();
+  await page.getByRole("button", { name: "Open G as a favourite" }).click();
   await expect(favourites(page).getByRole("listitem")).toHaveCount(4);
   await page.getByRole("button", { name: "Move Open G", exact: true }).focus();
   await page.keyboard.press("Space");
@@ -59,7 +59,7 @@ test("favourites by star and by keyboard", async ({ page }) => {
   await expect(page.getByText("Open G is over DADGAD.")).toBeAttached();
   await page.keyboard.press("Space");
   await expect.poll(() => names(page)).toEqual(["Drop D", "Drop C", "Open G", "DADGAD"]);
-  await page.getByRole("button", { name: "Take Open G out of the favourites" }).click();
+  await page.getByRole("button", { name: "Remove Open G from favourites" }).click();
   await expect(favourites(page).getByRole("listitem")).toHaveCount(3);
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(favourites(page).getByRole("listitem")).toHaveCount(4);

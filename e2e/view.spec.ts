@@ -44,8 +44,8 @@ test("what makes no sense in an address is said, and the rest still shown", asyn
 test("undo and redo walk through what was chosen", async ({ page }) => {
   await openNeck(page);
   const [undo, redo] = [
-    page.getByRole("button", { name: "Take back the last choice" }),
-    page.getByRole("button", { name: "Bring it again" }),
+    page.getByRole("button", { name: "Undo the last change" }),
+    page.getByRole("button", { name: "Redo it" }),
   ];
   await expect(undo).toBeDisabled();
   await page.keyboard.press("g");
@@ -85,7 +85,7 @@ test("hints can be switched off, for good", async ({ page }) => {
   const saved = page.waitForResponse((response) =>
     Boolean(response.request().postData()?.includes('"hints":false')),
   );
-  await page.getByRole("button", { name: "No more hints" }).click();
+  await page.getByRole("button", { name: "Hide hints" }).click();
   await saved;
   await page.reload();
   await expect(grips(page).first()).toBeVisible();

@@ -1,7 +1,7 @@
 import { type Page } from "@playwright/test";
 import { withDemo } from "./lib/withDemo.mts";
 
-/** Draws the pictures of docs/screenshots anew from the build, on fresh demo data. */
+/** Redraws the pictures of docs/screenshots from the build, on fresh demo data. */
 interface Picture {
   readonly name: string;
   readonly path: string;
@@ -76,7 +76,7 @@ const PICTURES: readonly Picture[] = [
     path: "/compare",
     prepare: async (page) => {
       await page.getByRole("button", { name: "Find a tuning" }).click();
-      await page.getByRole("button", { name: "Only safe tension" }).click();
+      await page.getByRole("button", { name: "Safe tension only" }).click();
       await page.getByRole("button", { name: /^Search \d/ }).click();
       await page.getByText(/^Done in/).waitFor();
     },

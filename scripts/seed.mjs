@@ -1,4 +1,4 @@
-// npm run seed [-- FOLDER]: makes the demo data anew; what the demo held is kept beside it.
+// npm run seed [-- FOLDER]: resets the demo data; what the demo held is kept beside it.
 import { existsSync, renameSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { ROOT } from "./lib/run.mjs";

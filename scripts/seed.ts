@@ -1,6 +1,6 @@
 import { resolve } from "node:path";
-import { openDatabase } from "../src/server/database";
-import { seedDemo } from "../src/server/seed";
+import { openDatabase } from "@/server/database";
+import { seedDemo } from "@/server/seed";
 
 /** Makes the demo data in the folder given, from nothing: node scripts/seed.mjs FOLDER */
 const folder = resolve(process.argv[2] ?? "data/demo");

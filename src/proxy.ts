@@ -16,6 +16,8 @@ export function proxy(request: NextRequest): NextResponse {
     return refuse(403, "Tenon takes changes only from its own pages.");
   }
   const { pathname, search } = request.nextUrl;
+  const problem = findProblem(request);
+  if (problem) return refuse(400, problem);
   if (pathname.startsWith(ASSETS)) return withAssetHeaders(NextResponse.next());
   const policy = contentPolicy(crypto.randomUUID().replaceAll("-", ""));
   const headers = new Headers(request.headers);
@@ -38,6 +40,39 @@ function isSafeMethod(method: string): boolean {
 /** A browser sends Origin with every write; a write without one did not come from a page of Tenon. */
 function isSameOrigin(origin: string | null, host: string): boolean {
   return origin === `http://${host}`;
+}
+
+/** What the framework would stumble over, and answer as if it were its own fault. */
+function findProblem(request: NextRequest): string | null {
+  const { pathname, search } = request.nextUrl;
+  if (!isDecodable(pathname) || !isDecodable(search)) return "The address cannot be read.";
+  if (!isSafeMethod(request.method)) {
+    // Tenon has no server actions: every change goes to a route that reads JSON.
+    return ROUTES_THAT_WRITE.includes(pathname) ? null : "Nothing can be sent there.";
+  }
+  const state = request.headers.get(STATE_HEADER);
+  return state === null || isState(state) ? null : "The page asked in a way that cannot be read.";
+}
+
+const ROUTES_THAT_WRITE = ["/changes", "/data/restore", "/data/open"];
+/** Where the framework expects what its router knows of the page. */
+const STATE_HEADER = "next-router-state-tree";
+
+function isDecodable(text: string): boolean {
+  try {
+    decodeURIComponent(text);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function isState(text: string): boolean {
+  try {
+    return Array.isArray(JSON.parse(decodeURIComponent(text)));
+  } catch {
+    return false;
+  }
 }
 
 function contentPolicy(nonce: string): string {

@@ -28,7 +28,7 @@ const LATE_SHARE = 0.3;
 const LATE_FROM = 0.7;
 const POINTS_STEP = 0.02;
 const FIRST_POINTS = 4;
-/** What is less likely than this, in exponents, moves no weight; looked up anew every so many rounds. */
+/** What is less likely than this, in exponents, moves no weight; looked up again every few rounds. */
 const NEGLIGIBLE = 12;
 const LOOK_AROUND = 10;
 

@@ -1,5 +1,5 @@
 import { readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS } from "@/core/compare";
+import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
 import { type Fretting } from "@/core/fretting";
 import { planRoutes } from "@/core/plan";
 import { neckFor } from "../hand/labelled";

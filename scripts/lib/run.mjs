@@ -41,7 +41,9 @@ export function stay(command, args, env = {}) {
     stdio: "inherit",
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
   });
-  for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => child.kill(signal));
+  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) {
+    process.on(signal, () => child.kill(signal));
+  }
   child.on("exit", (status) => process.exit(status ?? 0));
   return child;
 }

@@ -12,6 +12,7 @@ const APP_SOURCES = [
   "tsconfig.json",
 ];
 const CLI_SOURCES = ["src/core", "src/cli", "package-lock.json"];
+const BUILD_LETTERS = 16;
 const CHROMIUM = "/usr/bin/chromium";
 const FIRST_PORT = 4170;
 const PORTS_TRIED = 50;
@@ -26,9 +27,12 @@ export function ensureInstalled() {
 
 /** Builds the application where the sources have changed since the last build. */
 export function ensureBuilt() {
-  whenStale(".next/tenon-built", digest(APP_SOURCES), () => {
+  const sources = digest(APP_SOURCES);
+  whenStale(".next/tenon-built", sources, () => {
     console.error("Building Tenon...");
-    must("The build", bin("next"), ["build"]);
+    // Pages tell by it that the server they ask is another one than made them.
+    const env = { TENON_BUILD: sources.slice(0, BUILD_LETTERS) };
+    must("The build", bin("next"), ["build"], { env });
   });
 }
 

@@ -13,7 +13,7 @@ const PAUSE_MS = 200;
 interface Demo {
   readonly browser: Browser;
   readonly address: string;
-  /** Makes the demo data anew. */
+  /** Resets the demo data. */
   readonly reset: () => void;
 }
 

@@ -11,10 +11,9 @@ import { type Metadata, type Viewport } from "next";
 import { headers } from "next/headers";
 import { connection } from "next/server";
 import { type ReactNode } from "react";
-import { database } from "@/server/database";
-import { readStart } from "@/server/start";
-import { Header, NoticeBar } from "@/ui/shell";
-import { Workspace } from "@/ui/workspace";
+import { readPage } from "@/server/page";
+import { Header, NoticeBar, TroublePage } from "@/shell";
+import { Session } from "@/session";
 import { PATH_HEADER, SEARCH_HEADER } from "@/proxy";
 
 export const metadata: Metadata = {
@@ -28,16 +27,22 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // Every page is made per request: a prepared page would carry no nonce and never come alive.
   await connection();
   const asked = await headers();
-  const [search, path] = [SEARCH_HEADER, PATH_HEADER].map((name) => asked.get(name) ?? "");
-  const start = readStart(database(), search, path);
+  const [search = "", path = ""] = [SEARCH_HEADER, PATH_HEADER].map(
+    (name) => asked.get(name) ?? "",
+  );
+  const { start, trouble } = readPage(search, path);
   return (
-    <html lang="en" data-theme={start.choice.theme}>
+    <html lang="en" data-theme={start?.choice.theme ?? "system"}>
       <body className="pb-16">
-        <Workspace start={start}>
-          <Header />
-          <main className="mx-auto max-w-[1680px] px-4 py-4 sm:px-6">{children}</main>
-          <NoticeBar />
-        </Workspace>
+        {trouble ? (
+          <TroublePage trouble={trouble} />
+        ) : (
+          <Session start={start}>
+            <Header />
+            <main className="mx-auto max-w-[1680px] px-4 py-4 sm:px-6">{children}</main>
+            <NoticeBar />
+          </Session>
+        )}
       </body>
     </html>
   );

@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { NeckScreen } from "@/ui/screens/NeckScreen";
+import { NeckScreen } from "@/features/neck";
 
 export const metadata: Metadata = { title: "Neck" };
 

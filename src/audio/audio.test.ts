@@ -1,21 +1,13 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { centsOver } from "@/core/pitch";
-import {
-  detectPitch,
-  EXAMPLE_STRING,
-  firstPartialHz,
-  listen,
-  LONGEST_SOUND_S,
-  pluck,
-  seededRandom,
-  SILENCE,
-  type Listening,
-  type PluckedString,
-  MANNERS,
-} from ".";
+import { detectPitch, LONGEST_SOUND_S } from "./detectPitch";
 import { GRIP_SAMPLE_HZ, gripSamples } from "./grip";
+import { listen, SILENCE, type Listening } from "./listener";
 import { decimate, lowPass } from "./lowPass";
+import { MANNERS } from "./manners";
+import { EXAMPLE_STRING, firstPartialHz, pluck, type PluckedString } from "./pluckedString";
+import { seededRandom } from "./random";
 import { harmonicAmplitudes } from "./tone";
 
 const RATE = 48_000;
@@ -142,7 +134,7 @@ describe("the tuner", () => {
     expect(errors.filter((cents) => cents <= 2).length / errors.length).toBeGreaterThan(0.95);
   });
 
-  test("a string that falls silent is held, and the next pluck starts anew", () => {
+  test("a string that falls silent is held, and the next pluck starts over", () => {
     const pluckAt = (idealHz: number) =>
       pluck({ ...EXAMPLE_STRING, idealHz, signalToNoiseDb: 60 }, 1.5, RATE, seededRandom(1));
     const sound = new Float32Array(5 * RATE);

@@ -36,7 +36,7 @@ const PLUCK_RISE = 2;
 const LEVEL_WINDOW_S = 0.05;
 /** The attack reads sharp; what sounds within this time of a pluck is left out. */
 const ATTACK_S = 0.08;
-/** The reading is the median of so many pitches; their windows overlap. */
+/** The reading is the median of this many pitches; their windows overlap. */
 const MEDIAN_OF = 5;
 const FEWEST_FOR_READING = 2;
 

@@ -74,7 +74,7 @@ export const limitArguments = {
 
 type Loose<T> = { readonly [Key in keyof T]?: T[Key] | undefined };
 
-/** The tuning that is meant; text is read for so many strings where that is told and possible. */
+/** The requested tuning; text is read for `strings` strings where that is given and possible. */
 export function toTuning(
   argument: TuningArgument,
   field = "tuning",

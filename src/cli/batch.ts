@@ -1,5 +1,5 @@
+import { COMMANDS, findCommand } from "@/cli/commands/index";
 import { failure, type Result } from "@/core/result";
-import { COMMANDS, findCommand } from "./commands";
 
 /** Answers one line of JSON with one line of JSON; a bad line is answered too, never thrown. */
 export function answerLine(line: string): string {

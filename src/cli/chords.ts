@@ -2,12 +2,19 @@ import { array, lazy, mixed, number, object, string } from "yup";
 import {
   DEFAULT_CHORD_OPTIONS,
   fiveOnPitchClass,
-  MOST_CHORDS,
+  isNoChord,
+  MAX_CHORDS,
   readChord,
   readProgression,
   type Chord,
 } from "@/core/chart";
-import { DEFAULT_WEIGHTS, type Weights } from "@/core/compare";
+import {
+  DEFAULT_WEIGHTS,
+  HIGHEST_WEIGHT,
+  WEIGHT_NAMES,
+  type WeightName,
+  type Weights,
+} from "@/core/gripSearch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
@@ -16,28 +23,34 @@ import { MAX_STRINGS } from "@/core/tuning";
 
 export type ChordsArgument = string | readonly (string | number)[];
 
+const chordArgument = mixed<string | number>()
+  .required()
+  .test(
+    "chord",
+    ({ path }) => `${path}: write a chord, like 'Am7', or a pitch class from 0 to 11`,
+    (value) => typeof value === "string" || typeof value === "number",
+  );
+
 const chordsArgument = lazy((value: unknown) =>
   Array.isArray(value)
-    ? array(mixed<string | number>().required()).required()
+    ? array(chordArgument).required()
     : string().defined(({ path }) => `${path}: write chords, like 'D5 F5 C5'`),
 );
 
-const weight = number().min(0).max(100);
+const weight = number().min(0).max(HIGHEST_WEIGHT);
 
 export const chordArguments = {
   chords: chordsArgument,
   /** With it, every chord is that stack on its root. */
   stack: array(number().integer().required()).default(undefined),
-  /** Chords that are no stack sound on at least so many strings. */
+  /** Chords other than stacks sound on at least this many strings. */
   minNotes: number().integer().min(1).max(MAX_STRINGS),
-  weights: object({
-    ease: weight,
-    usual: weight,
-    low: weight,
-    clear: weight,
-    ringing: weight,
-    retuning: weight,
-  })
+  weights: object(
+    Object.fromEntries(WEIGHT_NAMES.map((name) => [name, weight])) as Record<
+      WeightName,
+      typeof weight
+    >,
+  )
     .noUnknown()
     .default(undefined),
 };
@@ -49,7 +62,7 @@ interface ChordValues {
 }
 
 /** The chords in the order they are played: text of a progression, or a list of chords and pitch classes. */
-export function toChords(args: ChordValues, most = MOST_CHORDS): Result<readonly Chord[]> {
+export function toChords(args: ChordValues, most = MAX_CHORDS): Result<readonly Chord[]> {
   const stack = args.stack === undefined ? null : makeStack(args.stack);
   if (stack && !stack.ok) return stack;
   const options = {
@@ -65,6 +78,7 @@ export function toChords(args: ChordValues, most = MOST_CHORDS): Result<readonly
   if (said.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
   const chords: Chord[] = [];
   for (const [index, each] of said.entries()) {
+    if (typeof each === "string" && isNoChord(each)) continue;
     const field = `chords[${index}]`;
     if (typeof each === "number" && !(Number.isInteger(each) && each >= 0 && each <= 11)) {
       return failure(field, `${each}: a pitch class is a whole number from 0 to 11`);
@@ -76,10 +90,22 @@ export function toChords(args: ChordValues, most = MOST_CHORDS): Result<readonly
     if (!read.ok) return read;
     chords.push(read.value);
   }
+  if (chords.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
   return success(chords);
 }
 
-/** The weights that were told; the others as they stand. */
+/** Refuses more notes than a neck has strings. */
+export function checkLeastNotes(
+  minNotes: number | undefined,
+  strings: number,
+  field = "minNotes",
+): Result<null> {
+  return minNotes !== undefined && minNotes > strings
+    ? failure(field, `${minNotes} notes; this tuning has ${strings} strings`)
+    : success(null);
+}
+
+/** The given weights; the rest are defaults. */
 export function toWeights(
   weights: { readonly [Term in keyof Weights]?: number | undefined } | undefined,
 ): Weights {

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { describe, expect, test } from "@jest/globals";
+import { findCommand } from "@/cli/commands/index";
 import { answerLine } from "./batch";
-import { findCommand } from "./commands";
 import { readOptions } from "./options";
 import { ask, result, type Answer } from "./testing";
 
@@ -270,5 +270,24 @@ describe("the program itself", () => {
       .map((line) => JSON.parse(line) as Answer);
     expect(answers.map(({ ok }) => ok)).toEqual([true, false, true]);
     expect(status).toBe(0);
+  });
+
+  test("whoever reads may stop at any time", () => {
+    const question = JSON.stringify({
+      command: "frettings",
+      args: {
+        tuning: "standard",
+        root: "E",
+        set: { allowed: [0, 7], required: [0] },
+        reachMm: 120,
+      },
+    });
+    const piped = spawnSync(
+      "bash",
+      ["-o", "pipefail", "-c", `node scripts/tenon.mjs batch | head -c 20`],
+      { input: `${question}\n`.repeat(40), encoding: "utf8" },
+    );
+    expect([piped.stderr, piped.status]).toEqual(["", 0]);
+    expect(piped.stdout).toMatch(/^\{"ok":true/);
   });
 });

@@ -1,4 +1,4 @@
-import { type ObjectSchema, ValidationError } from "yup";
+import { ValidationError, type ObjectSchema } from "yup";
 import { TooManyFrettings } from "@/core/fretting";
 import { failure, type Result } from "@/core/result";
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { findCommand } from "./commands";
+import { findCommand } from "@/cli/commands/index";
 import { readOptions } from "./options";
 import { ask, result } from "./testing";
 
@@ -112,7 +112,11 @@ describe("compare", () => {
     [{ tunings: ["standard"], chords: [] }, "chords"],
     [{ tunings: ["standard"], chords: ["D5", "Q"] }, "chords[1]"],
     [{ tunings: ["standard"], chords: [12] }, "chords[0]"],
+    [{ tunings: ["standard"], chords: ["Am7", [1]] }, "chords[1]"],
+    [{ tunings: ["standard"], chords: ["N.C."] }, "chords"],
+    [{ tunings: ["standard"], chords, minNotes: 7 }, "minNotes"],
     [{ tunings: ["standard"], chords, weights: { ease: -1 } }, "weights.ease"],
+    [{ tunings: ["standard"], chords, weights: { ease: 3.5 } }, "weights.ease"],
     [{ tunings: ["standard"], chords, weights: { speed: 1 } }, "speed"],
     [{ chords }, "tunings"],
   ])("%j: the problem is in %s", (wrong, field) => {
@@ -165,6 +169,27 @@ describe("search", () => {
     const all = result<Found>("search", { ...args, within: 0, catalogue: true, most: 3 });
     expect(all.tunings).toHaveLength(3);
     expect(all.evaluated).toBeGreaterThan(30);
+  });
+
+  test("no string is tuned below the lowest that is asked for, turned or not", () => {
+    const limits = { strings: [0, 1], lowest: 41 };
+    const found = result<Found>("search", { ...args, limits, most: 100 });
+    expect(found.evaluated).toBe(3);
+    expect(found.tunings.map(({ midi }) => midi[0])).toEqual([41, 41, 41]);
+    const stuck = ask("search", { ...args, limits: { strings: [1], lowest: 41 } });
+    expect(stuck.error).toMatchObject({
+      field: "limits.lowest",
+      message: expect.stringMatching(/^string 0 is tuned lower/),
+    });
+  });
+
+  test("a chord that no tuning can play is named", () => {
+    const chords = ["Em7", "C13", "Em7"];
+    const { error } = ask("search", { ...args, chords, frets: 1, within: 0 });
+    expect(error).toEqual({
+      field: "chords",
+      message: "no tuning within these limits can play C13",
+    });
   });
 
   test("what is too large is refused beforehand", () => {

@@ -1,7 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
+import { findCommand } from "@/cli/commands/index";
 import { answerLine } from "./batch";
-import { findCommand } from "./commands";
-import { readOptions } from "./options";
 
 const ask = (command: string, args: unknown): unknown =>
   JSON.parse(answerLine(JSON.stringify({ command, args })));
@@ -106,40 +105,13 @@ describe("why", () => {
   });
 });
 
-describe("name", () => {
-  test.each([
-    ["5 5 5 x x x", "drop D", "G5", [43, 50, 55], [0, 7, 12]],
-    ["3 3 x x x x", "standard", "C5/G", [43, 48], [-5, 0]],
-    ["x-5-7-7-6-x", "standard", "Dm", [50, 57, 62, 65], [0, 7, 12, 15]],
-    ["x x x 0 x 3", "standard", "G octave", [55, 67], [0, 12]],
-    ["022x00", "standard", "E5", [40, 47, 52, 59, 64], [0, 7, 12, 19, 24]],
-  ])("%s in %s is %s", (fretting, tuning, name, pitches, intervals) => {
-    expect(ask("name", { tuning, fretting })).toEqual({
-      ok: true,
-      result: { name, pitches, intervals },
-    });
+test("more than a hand could be tried on is refused at once, in words", () => {
+  const set = { allowed: [0, 4, 7, 10], required: [0], minNotes: 2, maxNotes: 6 };
+  const args = { tuning: "standard", root: "E", set, frets: 36, hand: { spanMm: 190 } };
+  expect(ask("fingerings", args)).toMatchObject({
+    ok: false,
+    error: {
+      message: "more than 250000 frettings; ask for less reach, fewer notes or fewer frets",
+    },
   });
-
-  test("a root decides how the notes are read", () => {
-    expect(ask("name", { ...five, root: "C" })).toMatchObject({ result: { name: "C5" } });
-    expect(ask("name", { ...five, root: "G" })).toMatchObject({
-      result: { intervals: [-7, 0, 5] },
-    });
-  });
-
-  test("silence has no name; a bad root is named", () => {
-    const silent = { tuning: "standard", fretting: "xxxxxx" };
-    expect(ask("name", silent)).toMatchObject({ ok: false, error: { field: "fretting" } });
-    expect(ask("name", { ...five, root: "H" })).toMatchObject({ error: { field: "root" } });
-  });
-});
-
-test("a fretting on the command line is text, or a JSON array", () => {
-  const fretting = (value: string) => {
-    const read = readOptions(["--fretting", value]);
-    return read.ok ? read.value.args.fretting : read.problem;
-  };
-  expect(fretting("022100")).toBe("022100");
-  expect(fretting("1,3,3")).toBe("1,3,3");
-  expect(fretting("[null,3]")).toEqual([null, 3]);
 });

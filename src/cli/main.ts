@@ -1,9 +1,15 @@
-import { createInterface } from "node:readline";
+import { COMMANDS, findCommand } from "@/cli/commands/index";
 import { answerLine } from "./batch";
-import { COMMANDS, findCommand } from "./commands";
+import { linesOf } from "./lines";
 import { readOptions } from "./options";
 
 const USAGE_STATUS = 2;
+
+// Whoever reads may have enough, as `head` has: that is no failure.
+process.stdout.on("error", (error: NodeJS.ErrnoException) => {
+  if (error.code !== "EPIPE") throw error;
+  process.exit(0);
+});
 
 const [name, ...words] = process.argv.slice(2);
 if (name === "batch") await answerBatch();
@@ -11,7 +17,7 @@ else process.exitCode = runOnce(name, words);
 
 /** Answers each line of standard input in order, on one line. */
 async function answerBatch(): Promise<void> {
-  for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
+  for await (const line of linesOf(process.stdin.setEncoding("utf8"))) {
     process.stdout.write(`${answerLine(line)}\n`);
   }
 }

@@ -1,6 +1,7 @@
 import { describe, expect, jest, test } from "@jest/globals";
 import { countChords, readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS, makeSearchSpace, NO_LIMITS } from "@/core/compare";
+import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { makeSearchSpace, NO_LIMITS } from "@/core/compare";
 import { makeNeck, type Neck } from "@/core/neck";
 import { NO_FILTER, type Listing } from "@/core/listing";
 import { computeApi, type SearchReport } from "./api";

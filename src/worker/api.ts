@@ -1,19 +1,16 @@
 import { routeThrough, type TimedRoute } from "@/core/plan";
 import { type Chord, type CountedChord } from "@/core/chart";
+import { countGrips, type GripCounts } from "@/core/chordGrips";
+import { makeGripSearch, type GripSearch, type Weights } from "@/core/gripSearch";
 import {
-  countGrips,
-  makeGripSearch,
   searchTunings,
   translatePitches,
   weighTuning,
   type FoundTuning,
-  type GripCounts,
-  type GripSearch,
   type SearchProgress,
   type SearchQuestion,
   type Translation,
   type WeighedTuning,
-  type Weights,
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
 import { findVoicing, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
@@ -34,12 +31,12 @@ import {
 import { type Stack, type Voicing } from "@/core/stack";
 
 /** More than anyone looks at; a longer list would only take time on its way to the page. */
-const MOST_LISTED = 1000;
+const MAX_LISTED = 1000;
 
 /** What passed the filter, at most a thousand of it, and how many passed in all. */
 export interface GripsAnswer extends ListedGrips {
   readonly passed: number;
-  /** There are so many that they were not even counted. */
+  /** There are too many even to count. */
   readonly tooMany: boolean;
 }
 
@@ -52,7 +49,7 @@ export const computeApi = {
     const { grips } = listed;
     return {
       ...listed,
-      grips: grips.slice(0, MOST_LISTED),
+      grips: grips.slice(0, MAX_LISTED),
       passed: grips.length,
       tooMany: all === null,
     };
@@ -200,7 +197,7 @@ export interface TranslatedGrips extends Omit<Translation, "frettings"> {
 
 /** The efforts of one neck and player, kept while the player tries weights and tunings. */
 const books = new Map<string, EffortBook>();
-const MOST_BOOKS = 6;
+const MAX_BOOKS = 6;
 
 function gripSearch(neck: Neck, player: Taste, weights: Weights): GripSearch {
   const { hand, school } = player;
@@ -209,7 +206,7 @@ function gripSearch(neck: Neck, player: Taste, weights: Weights): GripSearch {
   books.delete(key);
   books.set(key, book);
   const [oldest] = books.keys();
-  if (books.size > MOST_BOOKS && oldest !== undefined) books.delete(oldest);
+  if (books.size > MAX_BOOKS && oldest !== undefined) books.delete(oldest);
   return makeGripSearch(neck, player, weights, book);
 }
 

@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { CompareScreen } from "@/ui/screens/CompareScreen";
+import { CompareScreen } from "@/features/compare";
 
 export const metadata: Metadata = { title: "Compare" };
 

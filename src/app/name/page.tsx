@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { NameScreen } from "@/ui/screens/NameScreen";
+import { NameScreen } from "@/features/name";
 
 export const metadata: Metadata = { title: "Name a shape" };
 

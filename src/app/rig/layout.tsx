@@ -1,5 +1,5 @@
 import { type ReactNode } from "react";
-import { RigTabs } from "@/ui/shell";
+import { RigTabs } from "@/features/rig";
 
 export default function RigLayout({ children }: { readonly children: ReactNode }) {
   return (

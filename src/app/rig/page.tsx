@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { GuitarsScreen } from "@/ui/screens/GuitarsScreen";
+import { GuitarsScreen } from "@/features/rig/guitars";
 
 export const metadata: Metadata = { title: "Guitars" };
 

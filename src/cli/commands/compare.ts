@@ -1,20 +1,4 @@
 import { array, lazy, object, string } from "yup";
-import { routeThrough } from "@/core/plan";
-import { countChords, type Chord } from "@/core/chart";
-import {
-  makeGripSearch,
-  retuningPoints,
-  weighTuning,
-  type Totals,
-  type WeighedChord,
-  type Weights,
-} from "@/core/compare";
-import { type Fretting } from "@/core/fretting";
-import { type Fingering, type Player } from "@/core/hand";
-import { type Neck } from "@/core/neck";
-import { type Midi } from "@/core/pitch";
-import { failure, success, type Result } from "@/core/result";
-import { retuneSteps, samePitches, usualMidi, type RetuneStep, type Tuning } from "@/core/tuning";
 import {
   fretsArgument,
   guitarArgument,
@@ -25,16 +9,33 @@ import {
   toTuning,
   tuningArgument,
   type TuningArgument,
-} from "../arguments";
-import { chordArguments, toChords, toWeights } from "../chords";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
+} from "@/cli/arguments";
+import { chordArguments, checkLeastNotes, toChords, toWeights } from "@/cli/chords";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
+import { countChords, type Chord } from "@/core/chart";
+import {
+  retuningPoints,
+  scoreOf,
+  weighTuning,
+  type Totals,
+  type WeighedChord,
+} from "@/core/compare";
+import { type Fretting } from "@/core/fretting";
+import { makeGripSearch, type Weights } from "@/core/gripSearch";
+import { type Fingering, type Player } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
+import { routeThrough } from "@/core/plan";
+import { failure, success, type Result } from "@/core/result";
+import { retuneSteps, type RetuneStep } from "@/core/retuning";
+import { samePitches, usualMidi, type Tuning } from "@/core/tuning";
 
-const MOST_TUNINGS = 50;
+const MAX_TUNINGS = 50;
 
 const tuningsArgument = lazy((value: unknown) =>
   Array.isArray(value)
-    ? array(tuningArgument).max(MOST_TUNINGS).required()
+    ? array(tuningArgument).max(MAX_TUNINGS).required()
     : string().defined(({ path }) => `${path}: name some, like 'standard, drop D'`),
 );
 
@@ -64,6 +65,8 @@ export const compareCommand = defineCommand({
       const { frets, guitar } = args;
       const neck = toNeck({ tuning: midi, frets, guitar });
       if (!neck.ok) return neck;
+      const enough = checkLeastNotes(args.minNotes, midi.length);
+      if (!enough.ok) return enough;
       const start = from?.value.midi ?? usualMidi(midi.length);
       const answer = compareOne(neck.value, chords.value, player, weights);
       compared.push({ name, midi, ...answer, ...retuningTo(start, midi, answer.totals, weights) });
@@ -175,7 +178,7 @@ function retuningTo(
   const points = steps ? retuningPoints(from, to) : 0;
   return {
     retuning: steps && { steps, points },
-    score: totals && totals.cost + weights.retuning * points,
+    score: scoreOf(totals, { points }, weights),
   };
 }
 

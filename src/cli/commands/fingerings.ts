@@ -1,12 +1,12 @@
 import { object, string } from "yup";
-import { rankGrips } from "@/core/grip";
+import { handArgument, schoolArgument, toHand, toLimit } from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
+import { HELD, rankGrips } from "@/core/grip";
 import { handReachMm } from "@/core/hand";
 import { orderGrips } from "@/core/listing";
 import { pitchText } from "@/core/pitch";
 import { success } from "@/core/result";
-import { handArgument, schoolArgument, toHand, toLimit } from "../arguments";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
 import { search, searchArguments } from "./frettingSearch";
 
 /** What comes first: what players take, or what is easiest for the hand. */
@@ -23,7 +23,7 @@ export const fingeringsCommand = defineCommand({
   }).noUnknown(),
   run: (args) => {
     const hand = toHand(args.hand);
-    const found = search(args, toLimit(args) ?? { reachMm: handReachMm(hand) });
+    const found = search(args, toLimit(args) ?? { reachMm: handReachMm(hand) }, HELD);
     if (!found.ok) return found;
     const { neck, root, frettings, asked } = found.value;
     const usual = rankGrips(neck, root, frettings, { hand, school: args.school }, asked);

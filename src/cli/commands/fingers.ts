@@ -1,7 +1,7 @@
 import { object } from "yup";
+import { defineCommand } from "@/cli/command";
 import { type Damper, type DampingPlan, type Fingering } from "@/core/hand";
 import { success } from "@/core/result";
-import { defineCommand } from "../command";
 import { fingerShape, shapeArguments } from "./shape";
 
 export const fingersCommand = defineCommand({

@@ -1,17 +1,5 @@
 import { array, number, object } from "yup";
 import {
-  checkToneSet,
-  findSetFrettings,
-  findStackFrettings,
-  type Fretting,
-  type ReachLimit,
-} from "@/core/fretting";
-import { type Neck } from "@/core/neck";
-import { pitchClassOf, type Note } from "@/core/pitch";
-import { askedFreely, askedStack, type Asked } from "@/core/preference";
-import { failure, success, type Result } from "@/core/result";
-import { degreesOf, makeStack } from "@/core/stack";
-import {
   fretsArgument,
   guitarArgument,
   limitArguments,
@@ -20,7 +8,20 @@ import {
   toRoot,
   tuningArgument,
   type TuningArgument,
-} from "../arguments";
+} from "@/cli/arguments";
+import {
+  checkToneSet,
+  findSetFrettings,
+  findStackFrettings,
+  type Fretting,
+  type ReachLimit,
+  type ToneSet,
+} from "@/core/fretting";
+import { type Neck } from "@/core/neck";
+import { pitchClassOf, type Note } from "@/core/pitch";
+import { askedFreely, askedStack, type Asked } from "@/core/preference";
+import { failure, success, type Result } from "@/core/result";
+import { degreesOf, makeStack } from "@/core/stack";
 
 const semitones = array(number().integer().required());
 
@@ -65,8 +66,12 @@ export interface Found {
   readonly asked: Asked;
 }
 
-/** Runs the search that the arguments ask for, inside a limit. */
-export function search(args: SearchValues, limit: ReachLimit): Result<Found> {
+/** Runs the search that the arguments ask for, inside a limit; `held` is what a hand adds to free mode. */
+export function search(
+  args: SearchValues,
+  limit: ReachLimit,
+  held: Pick<ToneSet, "mostFingers" | "mostFrettings"> = {},
+): Result<Found> {
   const neck = toNeck({
     tuning: args.tuning as TuningArgument,
     frets: args.frets,
@@ -97,7 +102,7 @@ export function search(args: SearchValues, limit: ReachLimit): Result<Found> {
   const set = checkToneSet({ allowed, required, minNotes, maxNotes });
   if (!set.ok) return set;
   return found(
-    findSetFrettings(neck.value, rootClass, set.value, limit),
+    findSetFrettings(neck.value, rootClass, { ...set.value, ...held }, limit),
     askedFreely(rootClass, degreesOf(set.value.allowed)),
   );
 }

@@ -1,9 +1,9 @@
 import { object } from "yup";
+import { toLimit } from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
 import { DEFAULT_HAND, handReachMm } from "@/core/hand";
 import { success } from "@/core/result";
-import { toLimit } from "../arguments";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
 import { search, searchArguments } from "./frettingSearch";
 
 export const frettingsCommand = defineCommand({

@@ -1,4 +1,4 @@
-import { type Command } from "../command";
+import { type Command } from "@/cli/command";
 import { compareCommand } from "./compare";
 import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";

@@ -1,8 +1,4 @@
 import { object } from "yup";
-import { soundingMidi, tonesOverRoot } from "@/core/fretting";
-import { pitchClassOf, pitchText } from "@/core/pitch";
-import { failure, success } from "@/core/result";
-import { nameChord } from "@/core/stack";
 import {
   fretsArgument,
   frettingArgument,
@@ -14,8 +10,12 @@ import {
   tuningArgument,
   type FrettingArgument,
   type TuningArgument,
-} from "../arguments";
-import { defineCommand } from "../command";
+} from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { soundingMidi, tonesOverRoot } from "@/core/fretting";
+import { pitchClassOf, pitchText } from "@/core/pitch";
+import { failure, success } from "@/core/result";
+import { nameChord } from "@/core/stack";
 
 export const nameCommand = defineCommand({
   name: "name",

@@ -1,14 +1,14 @@
 import { array, number, object } from "yup";
-import { findPositions } from "@/core/neck";
-import { success } from "@/core/result";
 import {
   fretsArgument,
   guitarArgument,
   toNeck,
   tuningArgument,
   type TuningArgument,
-} from "../arguments";
-import { defineCommand } from "../command";
+} from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { findPositions } from "@/core/neck";
+import { success } from "@/core/result";
 
 export const positionsCommand = defineCommand({
   name: "positions",

@@ -1,14 +1,4 @@
 import { object } from "yup";
-import { stringScaleMm } from "@/core/neck";
-import { pitchText } from "@/core/pitch";
-import { failure, success, type Result } from "@/core/result";
-import {
-  makeRetuneSheet,
-  usualMidi,
-  type ByEarCheck,
-  type RetuneSheet,
-  type Tuning,
-} from "@/core/tuning";
 import {
   fretsArgument,
   guitarArgument,
@@ -16,8 +6,13 @@ import {
   toTuning,
   tuningArgument,
   type TuningArgument,
-} from "../arguments";
-import { defineCommand } from "../command";
+} from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { stringScaleMm } from "@/core/neck";
+import { pitchText } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { makeRetuneSheet, type ByEarCheck, type RetuneSheet } from "@/core/retuning";
+import { usualMidi, type Tuning } from "@/core/tuning";
 
 export const retuneCommand = defineCommand({
   name: "retune",

@@ -1,6 +1,21 @@
 import { array, mixed, number, object, string, tuple } from "yup";
+import {
+  frettingArgument,
+  guitarArgument,
+  handArgument,
+  schoolArgument,
+  toFretting,
+  toHand,
+  toNeck,
+  tuningArgument,
+  type FrettingArgument,
+  type TuningArgument,
+} from "@/cli/arguments";
+import { chordArguments, toChords, toWeights, checkLeastNotes } from "@/cli/chords";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
 import { type Chord } from "@/core/chart";
-import { NO_GRIP_LIMITS, type GripLimits } from "@/core/compare";
+import { NO_GRIP_LIMITS, type GripLimits } from "@/core/gripSearch";
 import { type Finger, type Fingering } from "@/core/hand";
 import { DEFAULT_LEVEL, LEVELS, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
@@ -14,28 +29,13 @@ import {
 } from "@/core/plan";
 import { failure, success, type Result } from "@/core/result";
 import { MAX_STRINGS } from "@/core/tuning";
-import {
-  frettingArgument,
-  guitarArgument,
-  handArgument,
-  schoolArgument,
-  toFretting,
-  toHand,
-  toNeck,
-  tuningArgument,
-  type FrettingArgument,
-  type TuningArgument,
-} from "../arguments";
-import { chordArguments, toChords, toWeights } from "../chords";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
 
 /** Without a chart every chord lasts a bar of four beats at this tempo, and every beat is struck. */
 const BEATS = 4;
 const TEMPO_BPM = 120;
 
-const MOST_ROUTES = 100;
-const MOST_STOPS = 1024;
+const MAX_ROUTES = 100;
+const MAX_STOPS = 1024;
 const OPEN_WANTED = ["any", "wanted", "none"] as const;
 
 const place = number().integer().min(0).required();
@@ -56,7 +56,7 @@ export const routeCommand = defineCommand({
     hand: handArgument,
     school: schoolArgument,
     level: string().oneOf(LEVELS),
-    k: number().integer().min(1).max(MOST_ROUTES),
+    k: number().integer().min(1).max(MAX_ROUTES),
     goal: string().oneOf(GOALS),
     pins: array(
       object({
@@ -84,8 +84,16 @@ export const routeCommand = defineCommand({
     const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
     if (!neck.ok) return neck;
     const asked = args.limits ?? {};
-    const chords = toChords({ ...args, minNotes: asked.minNotes ?? args.minNotes }, MOST_STOPS);
+    const chords = toChords({ ...args, minNotes: asked.minNotes ?? args.minNotes }, MAX_STOPS);
     if (!chords.ok) return chords;
+    const strings = neck.value.midi.length;
+    for (const [field, notes] of [
+      ["limits.minNotes", asked.minNotes],
+      ["minNotes", args.minNotes],
+    ] as const) {
+      const enough = checkLeastNotes(notes, strings, field);
+      if (!enough.ok) return enough;
+    }
     const limits = toGripLimits(neck.value, asked);
     if (!limits.ok) return limits;
     const pins = toPins(neck.value, chords.value, "pins", args.pins);

@@ -1,18 +1,4 @@
 import { array, boolean, number, object } from "yup";
-import { countChords } from "@/core/chart";
-import {
-  makeSearchSpace,
-  MOST_FOUND,
-  NO_LIMITS,
-  searchTunings,
-  type FoundTuning,
-  type SearchQuestion,
-} from "@/core/compare";
-import { type Fretting } from "@/core/fretting";
-import { stringScaleMm, type Neck } from "@/core/neck";
-import { type Midi } from "@/core/pitch";
-import { success } from "@/core/result";
-import { DEFAULT_TENSION_LIMITS, nameTuning, TUNINGS, usualMidi } from "@/core/tuning";
 import {
   fretsArgument,
   guitarArgument,
@@ -23,14 +9,30 @@ import {
   toTuning,
   tuningArgument,
   type TuningArgument,
-} from "../arguments";
-import { chordArguments, toChords, toWeights } from "../chords";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
+} from "@/cli/arguments";
+import { chordArguments, checkLeastNotes, toChords, toWeights } from "@/cli/chords";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
+import { countChords } from "@/core/chart";
+import {
+  findUnplayable,
+  makeSearchSpace,
+  MAX_FOUND,
+  NO_LIMITS,
+  searchTunings,
+  type FoundTuning,
+  type SearchQuestion,
+} from "@/core/compare";
+import { type Fretting } from "@/core/fretting";
+import { stringScaleMm, type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
+import { failure, success } from "@/core/result";
+import { DEFAULT_TENSION_LIMITS } from "@/core/strings";
+import { nameTuning, TUNINGS, usualMidi } from "@/core/tuning";
 
 const semitones = number().integer().min(0).max(24);
 
-const MOST_ASKED = 1000;
+const MAX_ASKED = 1000;
 
 export const searchCommand = defineCommand({
   name: "search",
@@ -51,7 +53,7 @@ export const searchCommand = defineCommand({
       .default(undefined),
     catalogue: boolean(),
     onlyGainful: boolean(),
-    most: number().integer().min(1).max(MOST_ASKED),
+    most: number().integer().min(1).max(MAX_ASKED),
     frets: fretsArgument,
     guitar: guitarArgument,
     hand: handArgument,
@@ -66,6 +68,8 @@ export const searchCommand = defineCommand({
     if (!neck.ok) return neck;
     const chords = toChords(args);
     if (!chords.ok) return chords;
+    const enough = checkLeastNotes(args.minNotes, midi.length);
+    if (!enough.ok) return enough;
     const { up, down, strings, mostStrings, lowest, tension } = args.limits ?? {};
     const within = args.within ?? NO_LIMITS.up;
     const limits = {
@@ -85,12 +89,16 @@ export const searchCommand = defineCommand({
       chords: countChords(chords.value),
       weights: toWeights(args.weights),
       space: space.value,
-      most: args.most ?? MOST_FOUND,
+      most: args.most ?? MAX_FOUND,
       onlyGainful: args.onlyGainful ?? false,
     };
     const start = performance.now();
     const found = runToEnd(question);
     const seconds = (performance.now() - start) / 1000;
+    const unplayable = found.length === 0 ? findUnplayable(question) : null;
+    if (unplayable) {
+      return failure("chords", `no tuning within these limits can play ${unplayable.name}`);
+    }
     return success({
       tunings: found.map((each) => answerOf(question, each)),
       evaluated: space.value.size,
@@ -147,7 +155,7 @@ function runToEnd(question: SearchQuestion): readonly FoundTuning[] {
   for (let step = run.next(); ; step = run.next()) if (step.done) return step.value;
 }
 
-/** Strings as they are usually made for so many. */
+/** The usual strings for this many. */
 function strungAs(neck: Neck) {
   return {
     usualMidi: usualMidi(neck.midi.length),

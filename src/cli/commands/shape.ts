@@ -1,6 +1,3 @@
-import { fingerFretting, type Fingering, type Hand, type School } from "@/core/hand";
-import { type Neck } from "@/core/neck";
-import { success, type Result } from "@/core/result";
 import {
   fretsArgument,
   frettingArgument,
@@ -13,7 +10,10 @@ import {
   tuningArgument,
   type FrettingArgument,
   type TuningArgument,
-} from "../arguments";
+} from "@/cli/arguments";
+import { fingerFretting, type Fingering, type Hand, type School } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { success, type Result } from "@/core/result";
 
 /** What `fingers` and `why` have in common: one fretting on a neck, in a player's hand. */
 export const shapeArguments = {

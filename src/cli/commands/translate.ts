@@ -1,8 +1,4 @@
 import { object } from "yup";
-import { translatePitches } from "@/core/compare";
-import { soundingMidi } from "@/core/fretting";
-import { pitchText } from "@/core/pitch";
-import { success } from "@/core/result";
 import {
   fretsArgument,
   frettingArgument,
@@ -13,9 +9,13 @@ import {
   tuningArgument,
   type FrettingArgument,
   type TuningArgument,
-} from "../arguments";
-import { defineCommand } from "../command";
-import { frettingText } from "../text";
+} from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
+import { frettingText } from "@/cli/text";
+import { translatePitches } from "@/core/compare";
+import { soundingMidi } from "@/core/fretting";
+import { pitchText } from "@/core/pitch";
+import { success } from "@/core/result";
 
 export const translateCommand = defineCommand({
   name: "translate",

@@ -1,9 +1,9 @@
 import { number, object } from "yup";
-import { failure, success } from "@/core/result";
+import { toTuning, tuningArgument, type TuningArgument } from "@/cli/arguments";
+import { defineCommand } from "@/cli/command";
 import { pitchText } from "@/core/pitch";
+import { failure, success } from "@/core/result";
 import { readTuning, type Tuning } from "@/core/tuning";
-import { toTuning, tuningArgument, type TuningArgument } from "../arguments";
-import { defineCommand } from "../command";
 
 export const tuningCommand = defineCommand({
   name: "tuning",

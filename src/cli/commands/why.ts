@@ -1,7 +1,7 @@
 import { object } from "yup";
+import { defineCommand } from "@/cli/command";
 import { explain, type Reason } from "@/core/reasons";
 import { failure, success } from "@/core/result";
-import { defineCommand } from "../command";
 import { fingerShape, shapeArguments } from "./shape";
 
 export const whyCommand = defineCommand({

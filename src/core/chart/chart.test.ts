@@ -1,18 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import { Chord as Tonal, Interval } from "tonal";
-import { makeNeck } from "../neck";
-import { pitchClass, pitchClassOf } from "../pitch";
-import { degreesOf, findChord } from "../stack";
-import {
-  chordOf,
-  countChords,
-  DEFAULT_CHORD_OPTIONS,
-  findChordGrips,
-  findQuality,
-  QUALITIES,
-  readChord,
-  readProgression,
-} from ".";
+import { pitchClassOf } from "@/core/pitch";
+import { degreesOf, findChord } from "@/core/stack";
+import { chordOf } from "./chord";
+import { findQuality, QUALITIES } from "./qualities";
+import { DEFAULT_CHORD_OPTIONS, readChord } from "./readChord";
+import { countChords, readProgression } from "./readProgression";
 
 const chord = (text: string, options = DEFAULT_CHORD_OPTIONS) => {
   const read = readChord(text, options);
@@ -94,26 +87,6 @@ describe("what a chord allows", () => {
     expect(chordOf(root, { stack: [0, 7, 12], leastNotes: null })).toEqual(chord("D5"));
     expect(chordOf(root, { stack: [0, 3, 7], leastNotes: 4 })).toEqual(chord("Dm"));
   });
-
-  const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 15 });
-  if (!made.ok) throw new Error(made.problem.message);
-  const neck = made.value;
-
-  test("a slash names the lowest note", () => {
-    const grips = findChordGrips(neck, chord("D/F#"));
-    expect(grips.map(({ fretting }) => fretting.join())).toContain("2,0,0,2,3,2");
-    for (const { midi } of grips) expect(pitchClass(Math.min(...midi))).toBe(6);
-  });
-
-  test("a bass that is no tone of the chord sounds once", () => {
-    const grips = findChordGrips(neck, chord("C/B"));
-    expect(grips.length).toBeGreaterThan(0);
-    for (const { midi } of grips) {
-      expect(pitchClass(Math.min(...midi))).toBe(11);
-      expect(midi.filter((pitch) => pitchClass(pitch) === 11)).toHaveLength(1);
-      expect(new Set(midi.map(pitchClass))).toEqual(new Set([0, 4, 7, 11]));
-    }
-  });
 });
 
 describe("progressions", () => {
@@ -126,6 +99,13 @@ describe("progressions", () => {
     ["D5 F5 | C5 Bb5 |", ["D5", "F5", "C5", "Bb5"]],
     ["Am - F - C/E → G", ["Am", "F", "C/E", "G"]],
     ["E5,E5;  %", ["E5", "E5", "E5"]],
+    ["D5 x4 F5", ["D5", "D5", "D5", "D5", "F5"]],
+    ["D5x2 G(add9)x2", ["D5", "D5", "G(add9)", "G(add9)"]],
+    ["(D5 F5)x2 C5", ["D5", "F5", "D5", "F5", "C5"]],
+    ["E5 ( D5 (F5 G5) x2 ) ×2", ["E5", ..."D5 F5 G5 F5 G5 D5 F5 G5 F5 G5".split(" ")]],
+    ["(G(add9) C(add9))x2", ["G(add9)", "C(add9)", "G(add9)", "C(add9)"]],
+    ["E5 N.C. nc F5", ["E5", "F5"]],
+    ["D11 D13 D2 Dadd11", ["D11", "D13", "D(add9)", "D(add4)"]],
   ])("%s", (text, read) => expect(names(text)).toEqual(read));
 
   test("what is wrong is told with its place", () => {
@@ -133,6 +113,13 @@ describe("progressions", () => {
     expect(names(" | ")).toMatch(/no chord; write some/);
     expect(names("%")).toMatch(/chord 1/);
     expect(names("D5 ".repeat(201))).toMatch(/at most 200/);
+    expect(names("D5 x201")).toMatch(/at most 200/);
+    expect(names(`D5 ${")".repeat(5000)}a`)).toMatch(/^chord 2: /);
+    expect(names("x2 D5")).toMatch(/'x2' repeats nothing/);
+    expect(names("(D5 F5")).toMatch(/write \)/);
+    expect(names("D5 F5)")).toMatch(/write \( before/);
+    expect(names("N.C.")).toMatch(/no chord; write some/);
+    expect(names("D5 x0")).toMatch(/once or more/);
   });
 
   test("two chords of one name that ask for other tones are counted apart", () => {

@@ -1,9 +1,5 @@
-import { soundingMidi, type Fretting } from "../fretting";
-import { findGrips, findSetGrips, type Grip, type Taste } from "../grip";
-import { type Neck } from "../neck";
-import { pitchClass, pitchClassOf, type Midi, type Note } from "../pitch";
-import { askedFreely, askedStack, type Asked } from "../preference";
-import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "../stack";
+import { pitchClass, pitchClassOf, type Midi, type Note } from "@/core/pitch";
+import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "@/core/stack";
 
 /** A chord of a chart, with what may be played for it. */
 export interface Chord {
@@ -57,29 +53,6 @@ export function freeTones(
     bassIsForeign,
     leastNotes,
   };
-}
-
-/** What the chord asks of its grips, for the preference of players. */
-export function askedOf({ root, tones }: Chord): Asked {
-  const rootClass = pitchClassOf(root);
-  return tones.kind === "stack"
-    ? askedStack(rootClass)
-    : askedFreely(rootClass, tones.allowed, tones.bass);
-}
-
-/** Every grip of a chord that this player can hold, usual first. May throw TooManyFrettings. */
-export function findChordGrips(neck: Neck, chord: Chord, player: Taste = {}): readonly Grip[] {
-  const { root, tones } = chord;
-  if (tones.kind === "stack") return findGrips(neck, root, tones.stack, player);
-  const strings = neck.midi.length;
-  const set = {
-    allowed: tones.allowed,
-    required: tones.required,
-    minNotes: Math.min(tones.leastNotes, strings),
-    maxNotes: strings,
-  };
-  const passes = (fretting: Fretting) => hasItsBass(chord, soundingMidi(neck, fretting));
-  return findSetGrips(neck, root, set, player, passes, askedOf(chord));
 }
 
 /** Whether the lowest of some pitches is the one that the chord asks for, and sounds as often as it may. */

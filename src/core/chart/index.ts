@@ -1,12 +1,9 @@
+export { type Chord, type ChordTones, chordOf, hasItsBass } from "./chord";
+export { DEFAULT_CHORD_OPTIONS, fiveOnPitchClass, readChord } from "./readChord";
 export {
-  askedOf,
-  chordOf,
-  findChordGrips,
-  freeTones,
-  hasItsBass,
-  type Chord,
-  type ChordTones,
-} from "./chord";
-export { findQuality, QUALITIES, type Quality } from "./qualities";
-export { DEFAULT_CHORD_OPTIONS, fiveOnPitchClass, readChord, type ChordOptions } from "./readChord";
-export { countChords, MOST_CHORDS, readProgression, type CountedChord } from "./readProgression";
+  type CountedChord,
+  MAX_CHORDS,
+  countChords,
+  isNoChord,
+  readProgression,
+} from "./readProgression";

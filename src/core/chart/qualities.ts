@@ -7,8 +7,8 @@ export interface Quality {
 }
 
 /**
- * Every kind of chord that is read: its suffix, its semitones, and other ways to write it (common
- * practice). Parentheses are left out before a suffix is looked up.
+ * Every kind of chord that is read: its suffix, its semitones, and other
+ * spellings (common practice). Parentheses are ignored when a suffix is looked up.
  */
 const KINDS: readonly (readonly [suffix: string, semitones: readonly number[], others: string])[] =
   [
@@ -34,11 +34,16 @@ const KINDS: readonly (readonly [suffix: string, semitones: readonly number[], o
     ["6", [0, 4, 7, 9], "maj6 M6"],
     ["m6", [0, 3, 7, 9], "min6 mi6 -6"],
     ["6/9", [0, 4, 7, 9, 14], "69 6add9"],
-    ["(add9)", [0, 4, 7, 14], "add2"],
+    ["(add9)", [0, 4, 7, 14], "add2 2"],
     ["m(add9)", [0, 3, 7, 14], "madd2 minadd9"],
     ["9", [0, 4, 7, 10, 14], "7add9"],
     ["m9", [0, 3, 7, 10, 14], "min9 mi9 -9"],
     ["maj9", [0, 4, 7, 11, 14], "M9 ma9 Δ9"],
+    ["11", [0, 7, 10, 14, 17], ""],
+    ["m11", [0, 3, 7, 10, 14, 17], "min11 mi11 -11"],
+    ["13", [0, 4, 7, 10, 14, 21], ""],
+    ["m13", [0, 3, 7, 10, 14, 21], "min13 mi13 -13"],
+    ["maj13", [0, 4, 7, 11, 14, 21], "M13 ma13 Δ13"],
     ["7b9", [0, 4, 7, 10, 13], ""],
     ["7#9", [0, 4, 7, 10, 15], ""],
     ["dim", [0, 3, 6], "° o mb5"],
@@ -70,7 +75,11 @@ export const QUALITIES: readonly Quality[] = KINDS.map(([suffix, semitones]) => 
   semitones,
 }));
 
-/** The kind of chord that a suffix stands for, whatever way it is written; null for none. */
+/**
+ * The kind of chord that a suffix stands for, in any spelling; null for none.
+ *
+ * @example findQuality("min7")?.suffix // "m7"
+ */
 export function findQuality(suffix: string): Quality | null {
   return BY_WRITING.get(bare(suffix)) ?? null;
 }

@@ -5,19 +5,19 @@ import {
   plainSigns,
   spellPitchClass,
   type Note,
-} from "../pitch";
-import { failure, success, type Result } from "../result";
-import { type Stack } from "../stack";
+} from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { type Stack } from "@/core/stack";
 import { freeTones, type Chord } from "./chord";
 import { findQuality } from "./qualities";
 
-/** How chords of a chart are to be played. */
+/** How a chart's chords are played. */
 export interface ChordOptions {
   /** What a five, "D5", is played as: [0, 7, 12] is root, fifth and octave. */
   readonly fiveStack: Stack;
-  /** Whether every chord is reduced to that, whatever its name says beyond the root. */
+  /** Whether every chord is reduced to that, whatever its quality. */
   readonly allAsFives: boolean;
-  /** Other chords sound on at least so many strings, in any doubling. */
+  /** Other chords sound on at least this many strings, in any doubling. */
   readonly leastNotes: number;
 }
 
@@ -37,7 +37,7 @@ export function readChord(
 ): Result<Chord> {
   const problem = failure<Chord>(
     field,
-    `'${text}' is no chord; write a root from A to G and its kind, like D5, F#m7, Gsus4 or C/E`,
+    `'${shortened(text)}' is no chord; write a root from A to G and its kind, like D5, F#m7, Gsus4 or C/E`,
   );
   const [, rootText = "", rest = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
   const root = parseNote(rootText);
@@ -57,7 +57,14 @@ export function readChord(
   });
 }
 
-/** The five on a pitch class, as a tool may name a root. */
+/** Room for the longest name of a chord. */
+const LONGEST_QUOTED = 40;
+
+function shortened(text: string): string {
+  return text.length > LONGEST_QUOTED ? `${text.slice(0, LONGEST_QUOTED)}…` : text;
+}
+
+/** The five on a pitch class, for callers that give roots as numbers. */
 export function fiveOnPitchClass(pitchClass: number, options: ChordOptions): Chord {
   return fiveOn(spellPitchClass(pitchClass), options);
 }
@@ -66,7 +73,7 @@ function fiveOn(root: Note, { fiveStack }: ChordOptions): Chord {
   return { name: `${noteText(root)}5`, root, tones: { kind: "stack", stack: fiveStack } };
 }
 
-/** The kind, and the lowest note after a slash; "6/9" is a kind of its own. */
+/** The kind, and the bass after a slash; "6/9" is a kind of its own. */
 function readKind(text: string) {
   const whole = findQuality(text);
   if (whole) return { quality: whole, bass: null };

@@ -1,5 +1,5 @@
-import { type Midi } from "../pitch";
-import { type Playing } from "./options";
+import { weighRetuning, type Playing, type Weights } from "@/core/gripSearch";
+import { type Midi } from "@/core/pitch";
 import { stringRetuningCost } from "./retuning";
 import { tuningDigits, type SearchSpace } from "./searchSpace";
 
@@ -23,17 +23,17 @@ export interface Field {
   readonly cheapest: (most: number) => readonly number[];
 }
 
-/** Beyond so many combinations of pitches, groups are numbered by a table instead of an array. */
-const MOST_CODES = 1 << 22;
+/** Beyond this many combinations of pitches, groups are numbered by a table instead of an array. */
+const MAX_CODES = 1 << 22;
 
-/** Lays out the tunings of a space; each begins with the cost of its retuning, times a weight. */
-export function makeField(space: SearchSpace, retuningWeight: number): Field {
+/** Lays out the tunings of a space; each begins with the cost of its retuning. */
+export function makeField(space: SearchSpace, weights: Weights): Field {
   const { from, perString } = space;
   const strings = from.length;
   const digits = tuningDigits(space);
   const size = digits.length / strings;
   const turning = perString.map((pitches, string) =>
-    pitches.map((midi) => retuningWeight * stringRetuningCost(from[string] ?? midi, midi)),
+    pitches.map((midi) => weighRetuning(stringRetuningCost(from[string] ?? midi, midi), weights)),
   );
   const costs = new Float64Array(size);
   for (let row = 0; row < size; row++) {
@@ -63,7 +63,7 @@ function groupRows(
     playing[string] ? [{ string, radix: pitches.length }] : [],
   );
   const codes = sounding.reduce((product, { radix }) => product * radix, 1);
-  const groupOf = codes <= MOST_CODES ? numberByArray(codes) : numberByTable();
+  const groupOf = codes <= MAX_CODES ? numberByArray(codes) : numberByTable();
   const ofRow = new Int32Array(size);
   const example = new Int32Array(Math.min(codes, size));
   let count = 0;

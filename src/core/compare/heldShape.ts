@@ -1,6 +1,6 @@
-import { type Fretting } from "../fretting";
-import { type Accidentals, type Midi } from "../pitch";
-import { findChord, nameChord } from "../stack";
+import { type Fretting } from "@/core/fretting";
+import { type Accidentals, type Midi } from "@/core/pitch";
+import { findChord, nameChord } from "@/core/stack";
 import { fitShape } from "./shapes";
 
 /** What the same frets sound in another tuning. */

@@ -1,18 +1,16 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { readChord, DEFAULT_CHORD_OPTIONS } from "../chart";
-import { soundingMidi } from "../fretting";
-import { makeNeck, stringScaleMm } from "../neck";
-import { UNKNOWN_STRING, usualMidi } from "../tuning";
+import { DEFAULT_CHORD_OPTIONS, readChord } from "@/core/chart";
+import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { makeNeck, stringScaleMm } from "@/core/neck";
+import { UNKNOWN_STRING } from "@/core/strings";
+import { usualMidi } from "@/core/tuning";
 import { makeField } from "./field";
-import { makeOptions } from "./options";
 import { retuningPoints, stringRetuningCost } from "./retuning";
 import { makeSearchSpace, NO_LIMITS, tuningDigits, type SearchSpace } from "./searchSpace";
 import { makeShortlist } from "./shortlist";
 import { scoreOf, stageCost } from "./stageCost";
 import { stringSets } from "./stringSets";
-import { sumCounts, type GripCounts } from "./countGrips";
-import { lowCost, roughnessWith, soundCost, weighGrip } from "./weights";
 
 const STANDARD = usualMidi(6);
 const made = makeNeck({ midi: STANDARD, frets: 12 });
@@ -55,43 +53,13 @@ describe("sets of strings that a chord may sound on", () => {
   });
 });
 
-describe("what each string offers a chord", () => {
-  const optionsOf = makeOptions(neck);
-
-  test("in free mode every fret that sounds one of its tones", () => {
-    const [options] = optionsOf(STANDARD, tonesOf("Em"), null);
-    expect(options?.perString[0]?.map(({ fret }) => fret)).toEqual([0, 3, 7, 12]);
-    expect(options?.openFrom).toEqual([4, 3, 3, 3, 2, 1, 0]);
-    expect(options?.lowestFrom[0]).toBe(40);
-  });
-
-  test("of a stack the frets of its tones, with the root in one octave at a time", () => {
-    const all = optionsOf(STANDARD, tonesOf("E5"), null);
-    const frets = all.map(({ perString }) => perString[0]?.map(({ fret }) => fret));
-    expect(frets).toEqual([[0, 7, 12], [12], []]);
-    for (const { eachOnce, leastNotes, required } of all) {
-      expect({ eachOnce, leastNotes, required }).toEqual({
-        eachOnce: true,
-        leastNotes: 3,
-        required: 0b111,
-      });
-    }
-  });
-
-  test("strings that are silent offer nothing", () => {
-    const playing = [true, true, true, false, false, false];
-    const [options] = optionsOf(STANDARD, tonesOf("Em"), playing);
-    expect(options?.perString.slice(3)).toEqual([[], [], []]);
-  });
-});
-
 describe("the tunings of a search, a row each", () => {
   const from = [38, 45, 50, 55];
 
   test("each once, with the cost of its retuning", () => {
     for (const mostTurned of [null, 0, 1, 2]) {
       const space = spaceOf(from, mostTurned);
-      const field = makeField(space, 1);
+      const field = makeField(space, DEFAULT_WEIGHTS);
       const rows = Array.from({ length: field.size }, (_, row) => field.midiOf(row));
       expect(field.size).toBe(space.size);
       expect(tuningDigits(space)).toHaveLength(space.size * from.length);
@@ -103,7 +71,7 @@ describe("the tunings of a search, a row each", () => {
   });
 
   test("those that agree on some strings are one group", () => {
-    const field = makeField(spaceOf(from, null), 1);
+    const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS);
     const { count, ofRow, example } = field.group([false, true, false, true]);
     expect(count).toBe(4 * 4);
     for (let row = 0; row < field.size; row++) {
@@ -118,7 +86,7 @@ describe("the tunings of a search, a row each", () => {
       fc.property(
         fc.array(fc.double({ noNaN: true }), { minLength: 256, maxLength: 256 }),
         (costs) => {
-          const field = makeField(spaceOf(from, null), 1);
+          const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS);
           field.costs.set(costs);
           const found = field.cheapest(5).map((row) => costs[row]);
           const best = costs.filter((cost) => cost !== Infinity).sort((a, b) => a - b);
@@ -153,25 +121,12 @@ test("a shortlist holds the best of what it was offered, each once", () => {
   );
 });
 
-describe("what a grip and a retuning cost", () => {
+describe("what a retuning costs", () => {
   test("a string costs something to turn at all, and more to wind up than to let down", () => {
     expect(stringRetuningCost(40, 40)).toBe(0);
     expect(stringRetuningCost(40, 38)).toBe(4);
     expect(stringRetuningCost(40, 42)).toBe(6);
     expect(retuningPoints([40, 45], [38, 45])).toBe(4);
-  });
-
-  test("each term counts as often as it weighs", () => {
-    const open = [0, 2, 2, null, null, null];
-    const pitches = soundingMidi(neck, open);
-    const all = { ease: 1, usual: 1, low: 1, clear: 1, ringing: 1, retuning: 1 };
-    const sound = soundCost(open, pitches, all);
-    expect(sound.low).toBe(lowCost(40));
-    expect(sound.ringing).toBe(-2);
-    const [a = 0, b = 0, c = 0] = pitches;
-    expect(sound.clear).toBeCloseTo(4 * (roughnessWith(b, [a]) + roughnessWith(c, [a, b])), 9);
-    const only = { ...all, ease: 2, usual: 0.5, low: 0, clear: 0, ringing: 3 };
-    expect(weighGrip(10, 8, soundCost(open, pitches, only), only)).toBe(20 + 4 - 6);
   });
 
   test("on stage it costs so much a string, and its score is as it weighs", () => {
@@ -190,27 +145,4 @@ describe("what a grip and a retuning cost", () => {
     expect(scoreOf(totals, cost, weights)).toBe(30 + 2 * 15);
     expect(scoreOf(null, cost, weights)).toBeNull();
   });
-});
-
-test("counts add up, and one that is too much is not guessed", () => {
-  const one: GripCounts = {
-    playable: 3,
-    oneFinger: 1,
-    strumSafe: 2,
-    ringing: 0,
-    lowest: 40,
-    highest: 60,
-  };
-  const none: GripCounts = { ...one, playable: 0, lowest: null, highest: null };
-  expect(sumCounts([one, { ...one, lowest: 38, highest: 71 }])).toEqual({
-    playable: 6,
-    oneFinger: 2,
-    strumSafe: 4,
-    ringing: 0,
-    lowest: 38,
-    highest: 71,
-  });
-  expect(sumCounts([none])).toMatchObject({ lowest: null, highest: null });
-  expect(sumCounts([one, null])).toBeNull();
-  expect(sumCounts([])).toBeNull();
 });

@@ -1,5 +1,5 @@
-import { type Midi } from "../pitch";
-import { stepCost } from "../tuning";
+import { type Midi } from "@/core/pitch";
+import { stepCost } from "@/core/tuning";
 
 /** Effort points for each string that is turned, however little (a judgement). */
 const PER_STRING = 2;

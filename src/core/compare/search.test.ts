@@ -1,24 +1,16 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { countChords, DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression } from "../chart";
-import { soundingMidi } from "../fretting";
-import { type Player } from "../hand";
-import { makeNeck, retuneNeck, stringScaleMm, type Neck } from "../neck";
-import { DEFAULT_TENSION_LIMITS, TUNINGS, usualMidi } from "../tuning";
-import {
-  DEFAULT_WEIGHTS,
-  makeSearchSpace,
-  NO_LIMITS,
-  retuningPoints,
-  searchTunings,
-  soundCost,
-  weighGrip,
-  type SearchLimits,
-  type SearchProgress,
-  type SearchQuestion,
-  type SearchSpace,
-  type Weights,
-} from ".";
+import { countChords, DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
+import { findChordGrips } from "@/core/chordGrips";
+import { soundingMidi } from "@/core/fretting";
+import { DEFAULT_WEIGHTS, soundCost, weighGrip, type Weights } from "@/core/gripSearch";
+import { type Player } from "@/core/hand";
+import { makeNeck, retuneNeck, stringScaleMm, type Neck } from "@/core/neck";
+import { DEFAULT_TENSION_LIMITS } from "@/core/strings";
+import { TUNINGS, usualMidi } from "@/core/tuning";
+import { retuningPoints } from "./retuning";
+import { makeSearchSpace, NO_LIMITS, type SearchLimits, type SearchSpace } from "./searchSpace";
+import { searchTunings, type SearchProgress, type SearchQuestion } from "./searchTunings";
 
 const STANDARD = usualMidi(6);
 const MOST = 20;

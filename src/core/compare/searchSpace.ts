@@ -1,24 +1,18 @@
-import { type Midi } from "../pitch";
-import { failure, success, type Result } from "../result";
-import {
-  HIGHEST_STRING_MIDI,
-  LOWEST_STRING_MIDI,
-  samePitches,
-  stringWarning,
-  type StrungGuitar,
-  type TensionLimits,
-} from "../tuning";
+import { type Midi } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { stringWarning, type StrungGuitar, type TensionLimits } from "@/core/strings";
+import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, samePitches } from "@/core/tuning";
 
 /** What bounds a search; null asks nothing. */
 export interface SearchLimits {
-  /** A string goes up and down by at most so many semitones. */
+  /** A string goes up and down by at most this many semitones. */
   readonly up: number;
   readonly down: number;
   /** The strings that may be turned, as indexes from the thickest. */
   readonly movable: readonly number[] | null;
-  /** At most so many strings are turned. */
+  /** At most this many strings are turned. */
   readonly mostTurned: number | null;
-  /** No string hangs lower than this. */
+  /** No string is tuned lower than this, turned or not. */
   readonly lowest: Midi | null;
   /** No string that is turned is slack, near breaking, or wound above what it is made for. */
   readonly tension: { readonly guitar: StrungGuitar; readonly limits: TensionLimits } | null;
@@ -34,14 +28,14 @@ export const NO_LIMITS: SearchLimits = {
 };
 
 /** More would not fit into memory and patience. */
-export const MOST_TUNINGS = 1_000_000;
+export const MAX_TUNINGS = 1_000_000;
 
 /** The tunings to search. */
 export interface SearchSpace {
   readonly from: readonly Midi[];
-  /** By string, thickest first: the pitches it may have, the present one first. */
+  /** By string, thickest first: the pitches it may have, its own first where it may stay. */
   readonly perString: readonly (readonly Midi[])[];
-  /** At most so many strings have another pitch than the first. */
+  /** At most this many strings differ from their current pitch. */
   readonly mostTurned: number;
   /** Tunings beyond those, such as the catalogue's. */
   readonly others: readonly (readonly Midi[])[];
@@ -75,28 +69,40 @@ export function makeSearchSpace(
       .filter((step) => step !== 0)
       .map((step) => midi + step)
       .filter((target) => mayHang(limits, string, midi, target));
-    return [midi, ...turned];
+    return mayStay(limits, midi) ? [midi, ...turned] : turned;
   });
+  const stuck = perString.findIndex((pitches) => pitches.length === 0);
+  if (stuck >= 0) {
+    return failure(
+      "limits.lowest",
+      `string ${stuck} is tuned lower and cannot be turned up to it; allow more semitones, or a lower note`,
+    );
+  }
   const most = Math.min(mostTurned ?? from.length, from.length);
-  const reachable = countTunings(perString, most);
+  const reachable = countTunings(from, perString, most);
   const beyond = uniqueTunings(others).filter(
     (midi) =>
       midi.length === from.length &&
       midi.filter((pitch, string) => pitch !== from[string]).length <= most &&
       midi.every((pitch, string) => {
         const now = from[string] ?? pitch;
-        return pitch === now || mayHang(limits, string, now, pitch);
+        return pitch === now ? mayStay(limits, now) : mayHang(limits, string, now, pitch);
       }) &&
       !midi.every((pitch, string) => perString[string]?.includes(pitch)),
   );
   const size = reachable + beyond.length;
-  if (size > MOST_TUNINGS) {
+  if (size > MAX_TUNINGS) {
     return failure(
       "within",
-      `${size.toLocaleString("en")} tunings; at most ${MOST_TUNINGS.toLocaleString("en")} are searched. Allow fewer semitones, fewer strings that may move, or fewer strings turned at once`,
+      `${size.toLocaleString("en")} tunings; at most ${MAX_TUNINGS.toLocaleString("en")} are searched. Allow fewer semitones, fewer strings that may move, or fewer strings turned at once`,
     );
   }
   return success({ from, perString, mostTurned: most, others: beyond, size });
+}
+
+/** A string that is not turned keeps the one limit that binds every string. */
+function mayStay({ lowest }: SearchLimits, midi: Midi): boolean {
+  return lowest === null || midi >= lowest;
 }
 
 function mayHang(limits: SearchLimits, string: number, from: Midi, to: Midi): boolean {
@@ -109,15 +115,20 @@ function mayHang(limits: SearchLimits, string: number, from: Midi, to: Midi): bo
   );
 }
 
-/** How many tunings turn at most so many strings: a sum of products, string by string. */
-function countTunings(perString: readonly (readonly Midi[])[], most: number): number {
+/** How many tunings turn at most `most` strings: a sum of products, string by string. */
+function countTunings(
+  from: readonly Midi[],
+  perString: readonly (readonly Midi[])[],
+  most: number,
+): number {
   // By the number of strings turned so far.
   let ways = [1];
-  for (const pitches of perString) {
-    const turned = pitches.length - 1;
+  for (const [string, pitches] of perString.entries()) {
+    const turned = pitches.filter((midi) => midi !== from[string]).length;
+    const staying = pitches.length - turned;
     ways = Array.from(
       { length: ways.length + 1 },
-      (_, count) => (ways[count] ?? 0) + turned * (ways[count - 1] ?? 0),
+      (_, count) => staying * (ways[count] ?? 0) + turned * (ways[count - 1] ?? 0),
     );
   }
   return ways.slice(0, most + 1).reduce((sum, count) => sum + count, 0);
@@ -131,11 +142,11 @@ function uniqueTunings(tunings: readonly (readonly Midi[])[]): readonly (readonl
 
 /**
  * Every tuning of the space that its strings' pitches make, as one row of digits each: the place of
- * the pitch in `perString`. The present tuning comes first.
+ * the pitch in `perString`. The current tuning comes first where it may stay.
  */
-export function tuningDigits({ perString, mostTurned }: SearchSpace): Uint8Array {
+export function tuningDigits({ from, perString, mostTurned }: SearchSpace): Uint8Array {
   const strings = perString.length;
-  const digits = new Uint8Array(countTunings(perString, mostTurned) * strings);
+  const digits = new Uint8Array(countTunings(from, perString, mostTurned) * strings);
   const row = new Uint8Array(strings);
   let written = 0;
   const visit = (string: number, turned: number): void => {
@@ -144,11 +155,11 @@ export function tuningDigits({ perString, mostTurned }: SearchSpace): Uint8Array
       written += strings;
       return;
     }
-    const pitches = perString[string]?.length ?? 1;
-    for (let digit = 0; digit < pitches; digit++) {
-      if (digit > 0 && turned === mostTurned) break;
+    for (const [digit, midi] of (perString[string] ?? []).entries()) {
+      const isTurned = midi !== from[string];
+      if (isTurned && turned === mostTurned) continue;
       row[string] = digit;
-      visit(string + 1, turned + (digit > 0 ? 1 : 0));
+      visit(string + 1, turned + (isTurned ? 1 : 0));
     }
   };
   visit(0, 0);

@@ -1,16 +1,23 @@
-import { type Chord, type CountedChord } from "../chart";
-import { type Taste } from "../grip";
-import { retuneNeck, type Neck } from "../neck";
-import { type Midi } from "../pitch";
-import { leastPreference } from "../preference";
-import { makeGripSearch, type GripSearch, type WeighedFretting } from "./cheapestGrips";
+import { type Chord, type CountedChord } from "@/core/chart";
+import { type Taste } from "@/core/grip";
+import {
+  lowCost,
+  makeGripSearch,
+  PER_RINGING,
+  weighRetuning,
+  type GripSearch,
+  type Playing,
+  type WeighedFretting,
+  type Weights,
+} from "@/core/gripSearch";
+import { retuneNeck, type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
+import { leastPreference } from "@/core/preference";
 import { makeField, type Field } from "./field";
-import { type Playing } from "./options";
 import { retuningPoints, stringRetuningCost } from "./retuning";
 import { type SearchSpace } from "./searchSpace";
 import { makeShortlist, type ScoredTuning } from "./shortlist";
 import { stringSets } from "./stringSets";
-import { lowCost, PER_RINGING, type Weights } from "./weights";
 
 export interface SearchQuestion {
   /** The guitar's neck; what it is tuned to does not matter. */
@@ -38,7 +45,7 @@ export interface SearchProgress {
   readonly best: readonly ScoredTuning[];
 }
 
-export const MOST_FOUND = 20;
+export const MAX_FOUND = 20;
 
 /** Room for the last digits of sums that were added up in another order. */
 const ROUNDING = 1e-6;
@@ -59,7 +66,7 @@ export function* searchTunings(
   const { neck, player, chords, weights, space, most } = question;
   const search = makeGripSearch(neck, player, weights);
   const shortlist = makeShortlist(most);
-  const field = makeField(space, weights.retuning);
+  const field = makeField(space, weights);
   const scoreOf = (midi: readonly Midi[], limit: number) =>
     scoreTuning(search, question, midi, limit);
   const probe = (midi: readonly Midi[]) => {
@@ -122,15 +129,15 @@ function lastOnes(question: SearchQuestion, field: Field, worst: number): readon
 
 /** Whether every string that is turned gains something, where only such tunings are asked for. */
 function isWanted(
-  { space: { from }, weights, onlyGainful }: SearchQuestion,
+  { space: { from, perString }, weights, onlyGainful }: SearchQuestion,
   { midi, score }: ScoredTuning,
   scoreOf: (midi: readonly Midi[], limit: number) => ScoredTuning | null,
 ): boolean {
   if (!onlyGainful) return true;
   return !midi.some((pitch, string) => {
     const untouched = from[string] ?? pitch;
-    if (pitch === untouched) return false;
-    const limit = score - weights.retuning * stringRetuningCost(untouched, pitch) + ROUNDING;
+    if (pitch === untouched || !perString[string]?.includes(untouched)) return false;
+    const limit = score - weighRetuning(stringRetuningCost(untouched, pitch), weights) + ROUNDING;
     const alone = scoreOf(midi.with(string, untouched), limit);
     return alone !== null && alone.score <= limit;
   });
@@ -147,7 +154,7 @@ function scoreTuning(
   const sounding = retuneNeck(neck, midi).midi;
   const retuning = retuningPoints(space.from, midi);
   const floor = leastPossible(question);
-  let score = weights.retuning * retuning;
+  let score = weighRetuning(retuning, weights);
   let later = chords.reduce((sum, { times }) => sum + times, 0) * floor;
   for (const { chord, times } of chords) {
     later -= times * floor;

@@ -1,9 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { soundingMidi, type Fretting } from "../fretting";
-import { makeNeck, type Neck } from "../neck";
-import { usualMidi } from "../tuning";
-import { holdShape, fitShape, shapeFate, shapeShift, translatePitches } from ".";
+import { soundingMidi, type Fretting } from "@/core/fretting";
+import { makeNeck, type Neck } from "@/core/neck";
+import { usualMidi } from "@/core/tuning";
+import { holdShape } from "./heldShape";
+import { fitShape, shapeFate, shapeShift } from "./shapes";
+import { translatePitches } from "./translate";
 
 const STANDARD = usualMidi(6);
 const DROP_D = [38, 45, 50, 55, 59, 64];

@@ -1,5 +1,5 @@
-import { type Fretting } from "../fretting";
-import { type Midi } from "../pitch";
+import { type Fretting } from "@/core/fretting";
+import { type Midi } from "@/core/pitch";
 
 /** Strings of the same number, from the thinnest (1), of which one tuning's differ alike from another's. */
 export interface StringShift {

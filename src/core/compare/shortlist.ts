@@ -1,4 +1,4 @@
-import { type Midi } from "../pitch";
+import { type Midi } from "@/core/pitch";
 
 export interface ScoredTuning {
   readonly midi: readonly Midi[];
@@ -8,7 +8,7 @@ export interface ScoredTuning {
   readonly retuning: number;
 }
 
-/** The best so many tunings of a search so far. */
+/** The best tunings of a search so far, up to a number. */
 export interface Shortlist {
   readonly best: () => readonly ScoredTuning[];
   /** What a tuning must not exceed to come in; Infinity while there is room. */
@@ -37,7 +37,7 @@ export function makeShortlist(most: number): Shortlist {
 /** Scores that differ only in the last digits of a sum are the same. */
 const SAME_SCORE = 1e-7;
 
-/** The better first; of equals the one that is nearer, then the one whose thick strings hang lower. */
+/** The better first; of equals the one that is nearer, then the one whose thick strings are tuned lower. */
 function compareTunings(a: ScoredTuning, b: ScoredTuning): number {
   const difference = a.score - b.score;
   if (Math.abs(difference) > SAME_SCORE) return difference;

@@ -1,13 +1,9 @@
-import {
-  makeRetuneSheet,
-  type RetuneOptions,
-  type RetuneSheet,
-  type StrungGuitar,
-} from "../tuning";
-import { type Midi } from "../pitch";
+import { weighRetuning, type Weights } from "@/core/gripSearch";
+import { type Midi } from "@/core/pitch";
+import { makeRetuneSheet, type RetuneOptions, type RetuneSheet } from "@/core/retuning";
+import { type StrungGuitar } from "@/core/strings";
 import { retuningPoints } from "./retuning";
 import { type Totals } from "./weighTuning";
-import { type Weights } from "./weights";
 
 /** What it costs to bring a guitar into a tuning. */
 export interface StageCost {
@@ -39,5 +35,5 @@ export function scoreOf(
   { points }: Pick<StageCost, "points">,
   weights: Weights,
 ): number | null {
-  return totals && totals.cost + weights.retuning * points;
+  return totals && totals.cost + weighRetuning(points, weights);
 }

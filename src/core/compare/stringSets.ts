@@ -1,5 +1,5 @@
-import { type ChordTones } from "../chart";
-import { type Playing } from "./options";
+import { type ChordTones } from "@/core/chart";
+import { type Playing } from "@/core/gripSearch";
 
 /** Every set of strings on which a chord may sound, those of few strings first. */
 export function stringSets(tones: ChordTones, strings: number): readonly Playing[] {

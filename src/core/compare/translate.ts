@@ -1,6 +1,6 @@
-import { findPitchFrettings, type Fretting, type ReachLimit } from "../fretting";
-import { findPositions, type Neck, type Position } from "../neck";
-import { SEMITONES_PER_OCTAVE, type Midi } from "../pitch";
+import { findPitchFrettings, type Fretting, type ReachLimit } from "@/core/fretting";
+import { findPositions, type Neck, type Position } from "@/core/neck";
+import { SEMITONES_PER_OCTAVE, type Midi } from "@/core/pitch";
 
 /** Where the pitches of a shape went on another neck. */
 export interface Translation {
@@ -42,10 +42,10 @@ function placesOf(neck: Neck, midi: Midi): readonly Position[] {
 }
 
 /** Octaves further than these are on no guitar. */
-const MOST_OCTAVES = 6;
+const MAX_OCTAVES = 6;
 
 function nearestOctave(neck: Neck, midi: Midi): Midi | null {
-  for (let octaves = 1; octaves <= MOST_OCTAVES; octaves++) {
+  for (let octaves = 1; octaves <= MAX_OCTAVES; octaves++) {
     for (const shifted of [octaves, -octaves].map((step) => midi + step * SEMITONES_PER_OCTAVE)) {
       if (placesOf(neck, shifted).length > 0) return shifted;
     }

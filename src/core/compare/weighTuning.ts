@@ -1,8 +1,9 @@
-import { askedOf, type Chord, type CountedChord } from "../chart";
-import { rankGrips, type Grip, type Taste } from "../grip";
-import { type Neck } from "../neck";
-import { type Midi } from "../pitch";
-import { type GripSearch } from "./cheapestGrips";
+import { type Chord, type CountedChord } from "@/core/chart";
+import { askedOf } from "@/core/chordGrips";
+import { rankGrips, type Grip, type Taste } from "@/core/grip";
+import { type GripSearch } from "@/core/gripSearch";
+import { type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
 
 /** A grip and what it costs this player, in effort points. */
 export interface WeighedGrip {

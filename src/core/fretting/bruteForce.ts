@@ -1,10 +1,10 @@
-import { type Neck } from "../neck";
-import { pitchClass, type PitchClass } from "../pitch";
-import { type Stack } from "../stack";
+import { type Neck } from "@/core/neck";
+import { pitchClass, type PitchClass } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
 import { compareFrettings, type Fretting } from "./fretting";
 
 /**
- * The plain reference that tests and benchmarks hold the search against: every fret combination
+ * The naive reference that tests and benchmarks compare the search with: every fret combination
  * over every subset of strings as large as the stack, kept where the sorted pitches are the stack
  * on some octave of the root. Only a span in frets limits it. Never used by the application.
  */

@@ -1,23 +1,21 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { makeNeck, type Neck, type NeckInput } from "../neck";
-import { pitchClass } from "../pitch";
-import { STACKS, type Stack } from "../stack";
+import { makeNeck, type Neck, type NeckInput } from "@/core/neck";
+import { pitchClass } from "@/core/pitch";
+import { STACKS, type Stack } from "@/core/stack";
+import { bruteForceStack, spanFrets } from "./bruteForce";
+import { TooManyFrettings } from "./collect";
 import {
   alongReachMm,
-  bruteForceStack,
   checkFretting,
-  readFretting,
-  checkToneSet,
   compareFrettings,
-  findSetFrettings,
-  findStackFrettings,
   soundingMidi,
-  spanFrets,
-  TooManyFrettings,
   tonesOverRoot,
   type Fretting,
-} from ".";
+} from "./fretting";
+import { readFretting } from "./readFretting";
+import { checkToneSet, findSetFrettings } from "./setFrettings";
+import { findStackFrettings } from "./stackFrettings";
 
 const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
   const neck = makeNeck({ midi, frets: 12, ...input });

@@ -1,11 +1,11 @@
-import { fingertipMm, type Neck } from "../neck";
-import { pitchClass, type Midi, type PitchClass } from "../pitch";
-import { failure, success, type Result } from "../result";
+import { fingertipMm, type Neck } from "@/core/neck";
+import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
 
 /** Per string, thickest first: the fret (0 open, counted from the capo), or null if not played. */
 export type Fretting = readonly (number | null)[];
 
-/** What bounds a search. Open strings never count. Where both are given, both hold. */
+/** The limits of a search. Open strings never count. Where both are given, both apply. */
 export interface ReachLimit {
   /** Highest minus lowest fretted fret, at most. */
   readonly maxSpanFrets?: number | undefined;

@@ -1,4 +1,4 @@
-/** The fewest fingers that hold the strings so far, and those that may go on to lie across the next. */
+/** The fewest fingers that hold the strings so far, and those that can still lie across the next. */
 export interface Held {
   readonly fingers: number;
   readonly lying: Lying | null;

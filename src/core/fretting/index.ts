@@ -1,5 +1,5 @@
 export { bruteForceStack, spanFrets } from "./bruteForce";
-export { MOST_FRETTINGS, TooManyFrettings } from "./collect";
+export { MAX_FRETTINGS, TooManyFrettings } from "./collect";
 export {
   alongReachMm,
   checkFretting,

@@ -1,7 +1,9 @@
 import { expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { makeNeck } from "../neck";
-import { alongReachMm, compareFrettings, findPitchFrettings, soundingMidi, spanFrets } from ".";
+import { makeNeck } from "@/core/neck";
+import { spanFrets } from "./bruteForce";
+import { alongReachMm, compareFrettings, soundingMidi } from "./fretting";
+import { findPitchFrettings } from "./pitchFrettings";
 
 const FRETS = 6;
 const made = makeNeck({ midi: [40, 45, 50, 55], frets: FRETS });

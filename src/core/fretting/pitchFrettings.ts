@@ -1,13 +1,13 @@
-import { type Neck } from "../neck";
-import { type Midi } from "../pitch";
-import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
+import { type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
 import { collect } from "./collect";
+import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
 import { EMPTY_WINDOW, makeWidener, type Window } from "./window";
 
 /**
  * Every way to sound exactly these pitches, each on a string of its own (a pitch given twice sounds on
  * two strings): complete inside the limit, none twice, in the order of `compareFrettings`. Silence has
- * one way. Throws TooManyFrettings where there are more than anyone could look at.
+ * one way. Throws TooManyFrettings where there are more than anyone could use.
  */
 export function findPitchFrettings(
   neck: Neck,
@@ -35,7 +35,7 @@ export function makePlacer(
       collect(found, frets);
       return;
     }
-    // Two equal pitches would find every fretting twice; keep their strings in order instead.
+    // Two equal pitches would find every fretting twice, so their strings are kept in order.
     const first = index > 0 && rising[index - 1] === midi ? (stringOf[index - 1] ?? 0) + 1 : 0;
     for (let string = first; string < frets.length; string++) {
       const fret = midi - (neck.midi[string] ?? 0);

@@ -1,4 +1,4 @@
-import { failure, success, type Result } from "../result";
+import { failure, success, type Result } from "@/core/result";
 import { type Fretting } from "./fretting";
 
 const SILENT = /^[xX]$/;
@@ -6,6 +6,8 @@ const SILENT = /^[xX]$/;
 /**
  * Reads a fretting as players write it, thickest string first: "x 5 7 7 x x", "0-2-2-x-0-0",
  * "x,10,12,12,x,x", or "577xxx" where every fret has one digit.
+ *
+ * @example readFretting("x 3 5 5 x x") // [null, 3, 5, 5, null, null]
  */
 export function readFretting(text: string, field = "fretting"): Result<Fretting> {
   const isPacked = /^[xX0-9]+$/.test(text.trim());

@@ -1,8 +1,8 @@
-import { type Neck } from "../neck";
-import { pitchClass, type PitchClass } from "../pitch";
-import { failure, success, type Result } from "../result";
-import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
+import { type Neck } from "@/core/neck";
+import { pitchClass, type PitchClass } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
 import { collect } from "./collect";
+import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
 import { hold, NOTHING_HELD, type Held } from "./held";
 import { EMPTY_WINDOW, makeWidener, type Window } from "./window";
 
@@ -16,9 +16,11 @@ export interface ToneSet {
   readonly maxNotes: number;
   /** Leaves out what needs more fingers than these, however they are laid across strings. */
   readonly mostFingers?: number | undefined;
+  /** More frettings than these are refused; without it, as many as anyone could look at. */
+  readonly mostFrettings?: number | undefined;
 }
 
-/** A tone set that makes sense, or what is wrong with it. */
+/** A valid tone set, or what is wrong with it. */
 export function checkToneSet(set: ToneSet): Result<ToneSet> {
   const allowed = new Set(set.allowed.map(pitchClass));
   if (allowed.size === 0)
@@ -34,8 +36,8 @@ export function checkToneSet(set: ToneSet): Result<ToneSet> {
 }
 
 /**
- * Every fretting in free mode, complete inside the limit, none twice, in order. Throws
- * TooManyFrettings where there are more than anyone could look at.
+ * Every fretting in free mode, complete inside the limit, none twice, in order. Throws TooManyFrettings where there are more
+ * than anyone could use.
  */
 export function findSetFrettings(
   neck: Neck,
@@ -47,7 +49,7 @@ export function findSetFrettings(
   const allowed = maskOf(root, set.allowed);
   const required = maskOf(root, set.required);
   const strings = neck.midi.length;
-  const { minNotes, maxNotes, mostFingers = Infinity } = set;
+  const { minNotes, maxNotes, mostFingers = Infinity, mostFrettings } = set;
   const found: Fretting[] = [];
   const frets: (number | null)[] = [];
 
@@ -55,7 +57,7 @@ export function findSetFrettings(
     const string = frets.length;
     if (notes + strings - string < minNotes) return;
     if (string === strings) {
-      if ((heard & required) === required) collect(found, frets);
+      if ((heard & required) === required) collect(found, frets, mostFrettings);
       return;
     }
     frets.push(null);

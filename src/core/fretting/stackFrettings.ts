@@ -1,14 +1,14 @@
-import { type Neck } from "../neck";
-import { type PitchClass } from "../pitch";
-import { rootsOf, type Stack } from "../stack";
+import { type Neck } from "@/core/neck";
+import { type PitchClass } from "@/core/pitch";
+import { rootsOf, type Stack } from "@/core/stack";
 import { compareFrettings, type Fretting, type ReachLimit } from "./fretting";
 import { makePlacer } from "./pitchFrettings";
 
 /**
- * Every way to put an octave-exact stack on a neck, each tone on a string of its own, with the
+ * Every way to play an octave-exact stack on a neck, each tone on a string of its own, with the
  * root in any octave: strings may be skipped, and a higher tone may lie on a thicker string.
- * Complete inside the limit, none twice, in the order of `compareFrettings`. Throws
- * TooManyFrettings where there are more than anyone could look at.
+ * Complete inside the limit, none twice, in the order of `compareFrettings`. Throws TooManyFrettings where there are more
+ * than anyone could use.
  */
 export function findStackFrettings(
   neck: Neck,

@@ -1,4 +1,4 @@
-import { fingertipMm, type Neck } from "../neck";
+import { fingertipMm, type Neck } from "@/core/neck";
 import { type ReachLimit } from "./fretting";
 
 /** The stretch of neck that the fretted strings of an unfinished fretting take up. */

@@ -7,7 +7,7 @@ import {
   type Fretting,
   type ReachLimit,
   type ToneSet,
-} from "../fretting";
+} from "@/core/fretting";
 import {
   DEFAULT_HAND,
   FINGERS_AND_THUMB,
@@ -15,9 +15,9 @@ import {
   rankFingers,
   type Fingering,
   type Player,
-} from "../hand";
-import { type Neck } from "../neck";
-import { pitchClassOf, type Midi, type Note } from "../pitch";
+} from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { pitchClassOf, type Midi, type Note } from "@/core/pitch";
 import {
   askedFreely,
   askedStack,
@@ -25,8 +25,8 @@ import {
   type Asked,
   type Preference,
   type Tilt,
-} from "../preference";
-import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "../stack";
+} from "@/core/preference";
+import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "@/core/stack";
 
 /** A place on the neck with its easiest fingering and what it sounds. `rankFingers` tells the others. */
 export interface Grip {
@@ -46,7 +46,7 @@ export interface Taste extends Player {
   readonly tilts?: readonly Tilt[] | undefined;
 }
 
-/** Effort points by which the usual grip is told: what it asks of the hand, and what players prefer. */
+/** Effort points that rank how usual a grip is: what it asks of the hand, plus what players prefer. */
 export function usualPoints({ best, preference }: Pick<Grip, "best" | "preference">): number {
   return best.effort + preference.points;
 }
@@ -87,6 +87,13 @@ export function findVoicing(
   return findSetGrips(neck, root, set, player);
 }
 
+/**
+ * What a hand adds to free mode: a number of fingers, and a limit on frettings. To try fingers on one
+ * takes some 30 microseconds and 3 kB; the widest hand on 36 frets took half a minute and a gigabyte for one
+ * question.
+ */
+export const HELD = { mostFingers: FINGERS_AND_THUMB, mostFrettings: 250_000 };
+
 /** Every grip in free mode that this player can hold and that passes a test, usual first. */
 export function findSetGrips(
   neck: Neck,
@@ -97,8 +104,7 @@ export function findSetGrips(
   asked: Asked = askedFreely(pitchClassOf(root), set.allowed),
 ): readonly Grip[] {
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
-  const held = { ...set, mostFingers: FINGERS_AND_THUMB };
-  const frettings = findSetFrettings(neck, pitchClassOf(root), held, { reachMm });
+  const frettings = findSetFrettings(neck, pitchClassOf(root), { ...set, ...HELD }, { reachMm });
   return rankGrips(neck, root, frettings.filter(passes), player, asked);
 }
 

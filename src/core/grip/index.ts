@@ -1,4 +1,5 @@
 export {
+  HELD,
   findGrips,
   findSetGrips,
   findVoicing,
@@ -7,4 +8,5 @@ export {
   type Grip,
   type Taste,
 } from "./grip";
-export { MOST_PINS, pinTilt, type KeptGrip } from "./pinTilt";
+export { MAX_PINS, type KeptGrip } from "./keptGrip";
+export { pinTilt } from "./pinTilt";

@@ -1,6 +1,7 @@
 import { expect, test } from "@jest/globals";
-import { makeNeck } from "../neck";
-import { MOST_PINS, pinTilt, type KeptGrip } from ".";
+import { makeNeck } from "@/core/neck";
+import { MAX_PINS, type KeptGrip } from "./keptGrip";
+import { pinTilt } from "./pinTilt";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64] });
 if (!made.ok) throw new Error(made.problem.message);
@@ -19,7 +20,7 @@ test("no pins, and pins of what is usual, shift nothing", () => {
 });
 
 test("pins further up shift the list up the neck, more with more of them, within a bound", () => {
-  const [one, many] = [pinTilt([high]), pinTilt(Array<KeptGrip>(MOST_PINS).fill(high))];
+  const [one, many] = [pinTilt([high]), pinTilt(Array<KeptGrip>(MAX_PINS).fill(high))];
   expect(one?.perFret).toBeLessThan(0);
   expect(many?.perFret).toBeLessThan(one?.perFret ?? NaN);
   expect(many?.perFret).toBeGreaterThanOrEqual(-0.6);
@@ -28,6 +29,6 @@ test("pins further up shift the list up the neck, more with more of them, within
 
 test("only the newest count", () => {
   const older = Array<KeptGrip>(5).fill(pin([3, 5, 5, null, null, null]));
-  const newest = Array<KeptGrip>(MOST_PINS).fill(high);
+  const newest = Array<KeptGrip>(MAX_PINS).fill(high);
   expect(pinTilt([...older, ...newest])).toEqual(pinTilt(newest));
 });

@@ -1,34 +1,22 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
-import { type Note } from "../pitch";
-import { type Tilt } from "../preference";
-import { type Stack } from "../stack";
+import { type Fretting } from "@/core/fretting";
+import { type Tilt } from "@/core/preference";
 import { findGrips, type Taste } from "./grip";
+import { MAX_PINS, type KeptGrip } from "./keptGrip";
 
-/** A grip that a player keeps, with the stack that it plays. */
-export interface KeptGrip {
-  readonly neck: Neck;
-  readonly root: Note;
-  readonly stack: Stack;
-  readonly fretting: Fretting;
-}
-
-/** The newest so many pins count. */
-export const MOST_PINS = 12;
 /** So many pins halve the distance to what they say (a judgement). */
 const HALFWAY_PINS = 3;
 /** Points for each fret and each open string by which pins differ from what is usual, and at most (judgements). */
 const PER_FRET = 0.15;
-const MOST_PER_FRET = 0.6;
+const MAX_PER_FRET = 0.6;
 const PER_OPEN = 1.5;
-const MOST_PER_OPEN = 3;
+const MAX_PER_OPEN = 3;
 
 /**
  * How a player's pins shift what is put first: higher or lower on the neck, with more or fewer open strings
  * than the grip that is usual for the same stack. A little, and never beyond a bound; null where they say nothing.
  */
 export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | null {
-  const kept = pins.slice(-MOST_PINS).flatMap(({ neck, root, stack, fretting }) => {
+  const kept = pins.slice(-MAX_PINS).flatMap(({ neck, root, stack, fretting }) => {
     const [usual] = findGrips(neck, root, stack, player);
     if (!usual) return [];
     return [
@@ -42,8 +30,8 @@ export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | n
   const trust = kept.length / (kept.length + HALFWAY_PINS);
   const mean = (of: (each: (typeof kept)[number]) => number) =>
     (trust * kept.reduce((sum, each) => sum + of(each), 0)) / kept.length;
-  const perFret = -bounded(PER_FRET * mean(({ frets }) => frets), MOST_PER_FRET);
-  const perOpenString = -bounded(PER_OPEN * mean(({ open }) => open), MOST_PER_OPEN);
+  const perFret = -bounded(PER_FRET * mean(({ frets }) => frets), MAX_PER_FRET);
+  const perOpenString = -bounded(PER_OPEN * mean(({ open }) => open), MAX_PER_OPEN);
   if (perFret === 0 && perOpenString === 0) return null;
   return { name: "pins", perFret, perOpenString };
 }

@@ -1,21 +1,21 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { soundingMidi, type Fretting } from "../fretting";
-import { makeNeck, type Neck } from "../neck";
-import { parseNote } from "../pitch";
+import { soundingMidi, type Fretting } from "@/core/fretting";
+import { makeNeck, type Neck } from "@/core/neck";
+import { parseNote } from "@/core/pitch";
 import {
   askedFreely,
   askedStack,
+  PREFERENCE_TERMS,
   preferenceOf,
   preferencePoints,
-  PREFERENCE_TERMS,
-  TILTS,
   tiltOfWish,
+  TILTS,
   WISHES,
   WITH_BASS,
   type Tilt,
-} from "../preference";
-import { findGrips, findVoicing } from ".";
+} from "@/core/preference";
+import { findGrips, findVoicing } from "./grip";
 
 const neckOf = (midi: readonly number[]): Neck => {
   const neck = makeNeck({ midi, frets: 24 });

@@ -1,11 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findSetFrettings, soundingMidi, type ToneSet } from "../fretting";
-import { makeNeck } from "../neck";
-import { pitchClass } from "../pitch";
-import { CHORDS, degreesOf, isVoicing } from "../stack";
-import { findGrips, findVoicing, rankGrips } from ".";
-import { DEFAULT_HAND, handReachMm } from "../hand";
+import { findSetFrettings, soundingMidi, type ToneSet } from "@/core/fretting";
+import { DEFAULT_HAND, handReachMm } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
+import { pitchClass } from "@/core/pitch";
+import { CHORDS, degreesOf, isVoicing } from "@/core/stack";
+import { findGrips, findVoicing, rankGrips } from "./grip";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const neckOf = (midi: readonly number[], frets = 24) => {

@@ -1,5 +1,5 @@
-import { type Fretting } from "../fretting";
-import { acrossMm, fingertipMm, type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { acrossMm, fingertipMm, type Neck } from "@/core/neck";
 import { handLimits, pairNumber, type Finger, type Hand, type HandLimits } from "./hand";
 import { thumbReaches } from "./thumb";
 
@@ -27,7 +27,7 @@ export interface Press {
   readonly hold: Hold;
 }
 
-/** `any` answers how a shape would be held that no hand reaches. */
+/** `any` also gives fingers to shapes that no hand can reach. */
 export type ReachRule = "within the hand" | "any";
 
 const FRETTING_FINGERS = [1, 2, 3, 4] as const;
@@ -94,7 +94,7 @@ function pressNotes(
     }
     for (const hold of starting) {
       const next = start + hold.strings.length;
-      // Every fret that is left needs a finger of its own.
+      // Every remaining fret needs a finger of its own.
       const lastFree = fingers.length - 1 - (fretsLeft[next] ?? 0);
       for (let free = firstFree; free <= lastFree; free++) {
         const finger = fingers[free] ?? 4;

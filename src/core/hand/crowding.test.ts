@@ -1,7 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { crowdedMm } from "./crowding";
-import { checkHand, DEFAULT_HAND, gradeReach, rankFingers, type Hand } from ".";
+import { rankFingers } from "./fingering";
+import { checkHand, DEFAULT_HAND, type Hand } from "./hand";
+import { gradeReach } from "./reach";
 import { frets, neckOf, STANDARD } from "./testShapes";
 
 const neck = neckOf(STANDARD);

@@ -1,4 +1,4 @@
-import { acrossMm, wireMm, type Neck } from "../neck";
+import { acrossMm, wireMm, type Neck } from "@/core/neck";
 import { type Press } from "./assign";
 import { type Hand } from "./hand";
 

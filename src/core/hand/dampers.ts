@@ -1,5 +1,5 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
 import { type Press } from "./assign";
 import { type Finger, type Hand } from "./hand";
 import { thumbReaches } from "./thumb";
@@ -14,9 +14,9 @@ export type DampingWay =
   | "tip"
   /** The thumb, round the neck. */
   | "thumb"
-  /** A finger that frets nothing rests on the next thicker string. */
+  /** An idle finger rests on the next thicker string. */
   | "free finger"
-  /** An index that frets nothing lies over thinner strings. */
+  /** An idle index lies over thinner strings. */
   | "lying over"
   /** The picking hand's palm; only while not all strings are struck. */
   | "palm"
@@ -27,11 +27,11 @@ export type DampingWay =
 
 export interface Damper {
   readonly by: DampingWay;
-  /** The finger that does it; null for the picking hand, and where nothing does. */
+  /** The finger that does it; null for the picking hand and where nothing does. */
   readonly finger: Finger | null;
 }
 
-/** What damping needs to know of a fretting, whoever fingers it. */
+/** What damping needs to know of a fretting, independent of its fingers. */
 export interface Silence {
   readonly neck: Neck;
   readonly hand: Hand;
@@ -39,10 +39,10 @@ export interface Silence {
   /** The sounding strings lie between these; past the neck where nothing sounds. */
   readonly thickest: number;
   readonly thinnest: number;
-  /** Unplayed strings: those between sounding ones first, since less can be done for them. */
+  /** Unplayed strings, those between sounding ones first, because there are fewer ways to damp them. */
   readonly innerFirst: readonly number[];
   readonly hasInner: boolean;
-  /** The thinnest string that rings open; -1 where none does. */
+  /** The thinnest open string; -1 where there is none. */
   readonly thinnestOpen: number;
 }
 
@@ -89,7 +89,7 @@ export function readSilence(neck: Neck, fretting: Fretting, hand: Hand): Silence
   return { neck, hand, fretting, thickest, thinnest, innerFirst, hasInner, thinnestOpen };
 }
 
-/** Adds whatever could keep a string silent, the surest first; the palm last. */
+/** Adds everything that could keep a string silent, the surest first, the palm last. */
 export function addDampers(
   silence: Silence,
   presses: readonly Press[],
@@ -169,7 +169,7 @@ function isUnderThumb(
   return thumbReaches(neck, hand, string, fret === Infinity ? 1 : fret);
 }
 
-/** The lowest finger but the index that frets nothing. */
+/** The lowest idle finger other than the index. */
 function freeFinger(presses: readonly Press[], hand: Hand): 2 | 3 | 4 | null {
   for (const finger of [2, 3, 4] as const) if (isFree(finger, presses, hand)) return finger;
   return null;
@@ -180,7 +180,7 @@ function isFree(finger: Finger, presses: readonly Press[], hand: Hand): boolean 
   return !hand.without.includes(finger);
 }
 
-/** A free index comes from the thin side: it lies on everything thinner too. */
+/** An idle index reaches in from the thin side, so it lies on everything thinner too. */
 function canLieOver({ hand, thinnestOpen }: Silence, presses: readonly Press[], string: number) {
   return thinnestOpen <= string && isFree(1, presses, hand);
 }
@@ -190,7 +190,7 @@ export function undamped({ thickest, thinnest }: Silence, string: number): Dampe
   return string > thickest && string < thinnest ? NOTHING : PICK;
 }
 
-/** The string right past a leaning finger, where it rings and the finger would choke it. */
+/** The next string past a leaning finger, if it rings and the finger would choke it. */
 export function ringingPast(
   { fretting }: Silence,
   presses: readonly Press[],

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { DEFAULT_HAND, rankFingers, type Fingering, type Hand } from ".";
+import { rankFingers, type Fingering } from "./fingering";
+import { DEFAULT_HAND, type Hand } from "./hand";
 import { frets, neckOf, STANDARD } from "./testShapes";
 
 const WITHOUT_THUMB: Hand = { ...DEFAULT_HAND, without: ["T"] };

@@ -9,9 +9,11 @@ import {
 } from "./dampers";
 import { type Finger } from "./hand";
 
-/** What is planned for one string that is not played. */
+/** The plan for one string that is not played. */
 export interface SilentString {
   readonly string: number;
+  /** Whether something stops it, so that it may be struck. */
+  readonly isSafe: boolean;
   readonly first: Damper;
   /** What else would do it. */
   readonly second: Damper | null;
@@ -84,12 +86,18 @@ export function planDamping(silence: Silence, presses: readonly Press[]): Dampin
     }
     if (first?.finger) {
       const clearOf = first.by === "leaning" ? ringingPast(silence, presses, string) : null;
-      silent.push({ string, first, second, clearOf });
+      silent.push({ string, isSafe: true, first, second, clearOf });
     } else {
       humming = [...humming, string];
       const open = openInTheWay(silence, presses, string);
       if (open) conflicts = [...conflicts, { kind: "open string", string, ...open }];
-      silent.push({ string, first: undamped(silence, string), second: first, clearOf: null });
+      silent.push({
+        string,
+        isSafe: false,
+        first: undamped(silence, string),
+        second: first,
+        clearOf: null,
+      });
     }
   }
   if (silence.hasInner) {
@@ -100,7 +108,7 @@ export function planDamping(silence: Silence, presses: readonly Press[]): Dampin
 }
 
 /**
- * The string for which a finger already does what it cannot do as well: it leans one way only, not
+ * The string that already occupies a finger that cannot do both: it leans one way only, not
  * onto a thinner string and with its tip onto a thicker one. -1 where it is free to.
  */
 function otherJob(silent: readonly SilentString[], { by, finger }: Damper): number {

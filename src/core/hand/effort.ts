@@ -1,21 +1,22 @@
 import { type Press } from "./assign";
 import { type DampingWay, type Silence } from "./dampers";
 import { type DampingPlan } from "./damping";
+import { EFFORT_WEIGHTS } from "./fittedEffort";
 import { type School } from "./hand";
-import { countParts, PART_NAMES, TERM_OF_PART, type Term } from "./parts";
+import { countParts, PART_NAMES } from "./parts";
+import { EFFORT_TERMS, TERM_OF_PART, type EffortTerm } from "./partTerms";
 import { followsSchool } from "./school";
-import { WEIGHTS } from "./weights";
 
 /**
  * The parts of an effort, all in effort points (2 is an index finger put down). They add up to the
  * effort, so that a figure can always be explained.
  */
-export interface EffortTerms extends Readonly<Record<Term, number>> {
+export interface EffortTerms extends Readonly<Record<EffortTerm, number>> {
   /** Silent strings between sounding ones, by what damps them. */
   readonly interior: number;
   /** Outer silent strings that only the pick avoids. */
   readonly risk: number;
-  /** Less where the player's own school would do it so. */
+  /** Negative where it matches the player's own school. */
   readonly school: number;
 }
 
@@ -29,7 +30,7 @@ export const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
 };
 /** Points for a silent string that the pick must miss (a judgement). */
 const PICK_MUST_MISS = 0.5;
-/** Points off for a fingering of the player's own school (judgements). */
+/** Points off for a fingering in the player's own school (judgements). */
 export const SCHOOL: Readonly<Record<School, number>> = {
   "ring and little": 0,
   "ring barre": -8,
@@ -37,7 +38,12 @@ export const SCHOOL: Readonly<Record<School, number>> = {
   "thumb allowed": -16,
 };
 
-const WEIGHT_OF_PART = Float64Array.from(PART_NAMES, (name) => WEIGHTS[name]);
+/** The terms by number, and the term's number of each part by the part's. */
+const NUMBER = Object.fromEntries(EFFORT_TERMS.map((term, number) => [term, number])) as Readonly<
+  Record<EffortTerm, number>
+>;
+const TERM_NUMBER = PART_NAMES.map((name) => NUMBER[TERM_OF_PART[name]]);
+const WEIGHT_OF_PART = Float64Array.from(PART_NAMES, (name) => EFFORT_WEIGHTS[name]);
 
 export function effortTerms(
   silence: Silence,
@@ -46,23 +52,12 @@ export function effortTerms(
   school: School,
 ): EffortTerms {
   const { neck, fretting, hand } = silence;
-  // One for each of TERMS.
+  // One for each of EFFORT_TERMS: numbers in the inner loop, where names would take a tenth longer.
   const sums = [0, 0, 0, 0, 0, 0, 0, 0, 0];
   countParts(neck, fretting, presses, hand, (part, amount) => {
-    const term = TERM_OF_PART[part] ?? 0;
+    const term = TERM_NUMBER[part] ?? 0;
     sums[term] = (sums[term] ?? 0) + (WEIGHT_OF_PART[part] ?? 0) * amount;
   });
-  const [
-    fingers = 0,
-    barre = 0,
-    reach = 0,
-    stretch = 0,
-    spacing = 0,
-    across = 0,
-    arch = 0,
-    access = 0,
-    crowding = 0,
-  ] = sums;
   let interior = 0;
   let risk = 0;
   for (const { string, first } of damping.silent) {
@@ -70,16 +65,16 @@ export function effortTerms(
     else if (first.by === "pick") risk += PICK_MUST_MISS;
   }
   return {
-    fingers,
-    barre,
-    reach,
-    stretch,
-    spacing,
-    across,
+    fingers: sums[NUMBER.fingers] ?? 0,
+    barre: sums[NUMBER.barre] ?? 0,
+    reach: sums[NUMBER.reach] ?? 0,
+    stretch: sums[NUMBER.stretch] ?? 0,
+    spacing: sums[NUMBER.spacing] ?? 0,
+    across: sums[NUMBER.across] ?? 0,
+    arch: sums[NUMBER.arch] ?? 0,
+    access: sums[NUMBER.access] ?? 0,
+    crowding: sums[NUMBER.crowding] ?? 0,
     interior,
-    arch,
-    access,
-    crowding,
     risk,
     school: followsSchool(fretting, presses, school) ? SCHOOL[school] : 0,
   };

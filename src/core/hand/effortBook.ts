@@ -1,5 +1,5 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
 import { rankFingers, type Player } from "./fingering";
 
 /**
@@ -20,8 +20,8 @@ export interface Easiest {
 
 const UNPLAYABLE: Easiest = { effort: Infinity, fingers: 0 };
 
-/** Some 150 MB; a book that is full is begun anew. */
-const MOST_ENTRIES = 2_000_000;
+/** Some 150 MB; a full book is started over. */
+const MAX_ENTRIES = 2_000_000;
 
 export function makeEffortBook(neck: Neck, player: Player): EffortBook {
   const efforts = new Map<number, Easiest>();
@@ -35,7 +35,7 @@ export function makeEffortBook(neck: Neck, player: Player): EffortBook {
       if (known !== undefined) return known;
       const [best] = rankFingers(neck, [...fretting], player);
       const easiest = best ? { effort: best.effort, fingers: best.presses.length } : UNPLAYABLE;
-      if (efforts.size >= MOST_ENTRIES) efforts.clear();
+      if (efforts.size >= MAX_ENTRIES) efforts.clear();
       efforts.set(key, easiest);
       return easiest;
     },

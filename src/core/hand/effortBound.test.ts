@@ -1,8 +1,11 @@
 import { expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { alongReachMm, hold, NOTHING_HELD, type Fretting } from "../fretting";
-import { makeNeck } from "../neck";
-import { makeEffortBook, makeEffortBound, rankFingers, SCHOOLS, type Player } from ".";
+import { alongReachMm, hold, NOTHING_HELD, type Fretting } from "@/core/fretting";
+import { makeNeck } from "@/core/neck";
+import { makeEffortBook } from "./effortBook";
+import { makeEffortBound } from "./effortBound";
+import { rankFingers, type Player } from "./fingering";
+import { SCHOOLS } from "./hand";
 
 const neckOf = (trebleScaleMm: number) => {
   const neck = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22, trebleScaleMm });

@@ -1,11 +1,11 @@
-import { fingertipMm, type Neck } from "../neck";
+import { fingertipMm, type Neck } from "@/core/neck";
 import { INTERIOR, SCHOOL } from "./effort";
 import { type Player } from "./fingering";
+import { EFFORT_WEIGHTS } from "./fittedEffort";
 import { DEFAULT_SCHOOL, type School } from "./hand";
 import { ACCESS_FROM_FRET } from "./parts";
-import { WEIGHTS } from "./weights";
 
-/** What is known of a fretting before its fingers are: all of it can only grow with more strings. */
+/** What is known of a fretting before its fingers are; none of it shrinks as strings are added. */
 export interface Sketch {
   /** Fretted strings. */
   readonly pressed: number;
@@ -24,8 +24,8 @@ export interface Sketch {
 export type EffortBound = (sketch: Sketch) => number;
 
 const FINGERS = [1, 2, 3, 4] as const;
-const MOST_FINGERS = 5;
-const MOST_STRINGS = 10;
+const MAX_FINGERS = 5;
+const MAX_STRINGS = 10;
 /** Fingers in use, the lower first. */
 type Fingers = readonly (typeof FINGERS)[number][];
 
@@ -34,20 +34,20 @@ const CHOICES: readonly Fingers[] = Array.from({ length: 1 << FINGERS.length }, 
   FINGERS.filter((_finger, index) => ((mask >> index) & 1) === 1),
 );
 
-/** Wider gaps between two fingers weigh no more than this one, in frets. */
+/** Gaps wider than this, in frets, weigh no more. */
 const WIDEST_GAP = 4;
-/** Beyond so many frets from the lowest to the highest finger nothing is known to weigh more. */
+/** Spans wider than this, in frets, are not known to weigh more. */
 const WIDEST_SPAN = WIDEST_GAP * (FINGERS.length - 1);
 
 /** By choice of fingers: what they cost by themselves, and the gaps between them by frets in all. */
 const OWN_COSTS = CHOICES.map((fingers) =>
-  fingers.reduce<number>((sum, finger) => sum + WEIGHTS[`finger ${finger}`], 0),
+  fingers.reduce<number>((sum, finger) => sum + EFFORT_WEIGHTS[`finger ${finger}`], 0),
 );
 const LEAST_GAPS = CHOICES.map((fingers) => upTo(WIDEST_SPAN, (span) => leastGaps(fingers, span)));
 
-const CHEAPEST_BARRE = Math.min(...FINGERS.map((finger) => WEIGHTS[`barre ${finger}`]));
+const CHEAPEST_BARRE = Math.min(...FINGERS.map((finger) => EFFORT_WEIGHTS[`barre ${finger}`]));
 const CHEAPEST_PER_STRING = Math.min(
-  ...FINGERS.map((finger) => WEIGHTS[`barre ${finger} per string`]),
+  ...FINGERS.map((finger) => EFFORT_WEIGHTS[`barre ${finger} per string`]),
 );
 const CHEAPEST_INNER = Math.min(...Object.values(INTERIOR));
 
@@ -55,18 +55,22 @@ const CHEAPEST_INNER = Math.min(...Object.values(INTERIOR));
 const LEAST_IN_SCHOOL: Readonly<Record<School, number>> = {
   "ring and little": 0,
   "ring barre":
-    WEIGHTS["finger 3"] + WEIGHTS["barre 3"] + WEIGHTS["barre 3 per string"] + SCHOOL["ring barre"],
-  "index and little": WEIGHTS["finger 1"] + WEIGHTS["finger 4"] + SCHOOL["index and little"],
-  "thumb allowed": WEIGHTS["finger T"] + SCHOOL["thumb allowed"],
+    EFFORT_WEIGHTS["finger 3"] +
+    EFFORT_WEIGHTS["barre 3"] +
+    EFFORT_WEIGHTS["barre 3 per string"] +
+    SCHOOL["ring barre"],
+  "index and little":
+    EFFORT_WEIGHTS["finger 1"] + EFFORT_WEIGHTS["finger 4"] + SCHOOL["index and little"],
+  "thumb allowed": EFFORT_WEIGHTS["finger T"] + SCHOOL["thumb allowed"],
 };
 
 /** By pressed strings, fewest fingers, and frets from the lowest to the highest. */
 type HoldingTable = readonly (readonly (readonly number[])[])[];
 
-/** The least that holding costs, with so many points for each finger that is left over. */
+/** The least that holding costs, with `perIdleFinger` points for each idle finger. */
 function tabulateHolding(perIdleFinger: number): HoldingTable {
-  return upTo(MOST_STRINGS, (pressed) =>
-    upTo(MOST_FINGERS, (fingers) =>
+  return upTo(MAX_STRINGS, (pressed) =>
+    upTo(MAX_FINGERS, (fingers) =>
       // More strings may still spread the hand, so whatever is wider counts too.
       leastFrom(upTo(WIDEST_SPAN, (span) => leastHolding(pressed, fingers, span, perIdleFinger))),
     ),
@@ -78,15 +82,15 @@ const holdingTables = new Map<number, HoldingTable>();
 
 function holdingFor(perIdleFinger: number): HoldingTable {
   const known = holdingTables.get(perIdleFinger) ?? tabulateHolding(perIdleFinger);
-  if (holdingTables.size >= MOST_TABLES) holdingTables.clear();
+  if (holdingTables.size >= MAX_TABLES) holdingTables.clear();
   holdingTables.set(perIdleFinger, known);
   return known;
 }
 
 /** A slider that moves asks for a table at every step. */
-const MOST_TABLES = 40;
+const MAX_TABLES = 40;
 
-/** With `perIdleFinger`, what is added for each of the four fingers that presses nothing is in the bound. */
+/** With `perIdleFinger`, the bound includes what is added for each idle finger. */
 export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): EffortBound {
   const { school = DEFAULT_SCHOOL } = player;
   const holding = holdingFor(perIdleFinger);
@@ -99,8 +103,8 @@ export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): 
     const pastBody = Math.max(0, neck.capo + highestFret - ACCESS_FROM_FRET);
     const plain =
       (holding[pressed]?.[fingers]?.[Math.min(highestFret - lowestFret, WIDEST_SPAN)] ?? 0) +
-      WEIGHTS["reach per mm"] * reachMm +
-      WEIGHTS["fret beyond the body"] * pastBody +
+      EFFORT_WEIGHTS["reach per mm"] * reachMm +
+      EFFORT_WEIGHTS["fret beyond the body"] * pastBody +
       CHEAPEST_INNER * inner;
     return Math.min(plain, Math.max(plain + off, least));
   };
@@ -121,7 +125,7 @@ function leastHolding(
     return [
       { count: fingers.length, cost: own + (LEAST_GAPS[choice]?.[span] ?? Infinity) },
       // The thumb beside them may stand anywhere.
-      { count: fingers.length + 1, cost: own + WEIGHTS["finger T"] },
+      { count: fingers.length + 1, cost: own + EFFORT_WEIGHTS["finger T"] },
     ];
   }).flatMap(({ count, cost }) => {
     if (count < fewestFingers || count > pressed) return [];
@@ -140,13 +144,13 @@ function leastGaps([lower, higher, ...more]: Fingers, span: number): number {
   const pair = `${lower}${higher}` as "12" | "13" | "14" | "23" | "24" | "34";
   return Math.min(
     ...upTo(span, (gap) => {
-      const own = WEIGHTS[`${pair} over ${Math.min(gap, WIDEST_GAP) as 0 | 1 | 2 | 3 | 4}`];
+      const own = EFFORT_WEIGHTS[`${pair} over ${Math.min(gap, WIDEST_GAP) as 0 | 1 | 2 | 3 | 4}`];
       return own + leastGaps(rest, span - gap);
     }),
   );
 }
 
-/** Something for each number from 0 to the last. */
+/** One value for each number from 0 to `last`. */
 function upTo<T>(last: number, make: (number: number) => T): T[] {
   return Array.from({ length: last + 1 }, (_, number) => make(number));
 }

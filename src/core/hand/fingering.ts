@@ -1,10 +1,10 @@
-import { checkFretting, type Fretting } from "../fretting";
-import { type Neck } from "../neck";
+import { checkFretting, type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
+import { success, type Result } from "@/core/result";
 import { assignFingers, type Press, type ReachRule } from "./assign";
 import { readSilence } from "./dampers";
 import { planDamping, type DampingPlan } from "./damping";
 import { effortTerms, totalEffort, type EffortTerms } from "./effort";
-import { success, type Result } from "../result";
 import {
   checkHand,
   DEFAULT_HAND,
@@ -35,7 +35,7 @@ export interface Player {
   readonly school?: School | undefined;
 }
 
-/** `rankFingers` for what a person wrote: the problem names what does not fit the neck or no hand has. */
+/** `rankFingers` for user input: the problem names what does not fit the neck or the hand. */
 export function fingerFretting(
   neck: Neck,
   fretting: Fretting,

@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
-import { findStackFrettings, type Fretting } from "../fretting";
-import { type Neck } from "../neck";
-import { parseNote, pitchClassOf, type Note } from "../pitch";
-import { DEFAULT_HAND, handReachMm, rankFingers, SCHOOLS, type Hand, type School } from ".";
+import { findStackFrettings, type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
+import { parseNote, pitchClassOf, type Note } from "@/core/pitch";
+import { rankFingers } from "./fingering";
+import { DEFAULT_HAND, handReachMm, SCHOOLS, type Hand, type School } from "./hand";
 import { neckOf, STANDARD } from "./testShapes";
 
 const DROP_D = [38, 45, 50, 55, 59, 64];

@@ -1,9 +1,9 @@
-import { failure, success, type Result } from "../result";
+import { failure, success, type Result } from "@/core/result";
 
 /** A fretting finger: 1 index, 2 middle, 3 ring, 4 little, T thumb round the neck. */
 export type Finger = 1 | 2 | 3 | 4 | "T";
 
-/** What a player cannot or will not use. */
+/** What a player cannot or does not want to use. */
 export const EXCLUSIONS = [1, 2, 3, 4, "T", "barre"] as const satisfies readonly (
   Finger | "barre"
 )[];

@@ -1,27 +1,27 @@
-export { assignFingers, type Hold, type Press, type ReachRule } from "./assign";
-export { type Damper, type DampingWay } from "./dampers";
-export { planDamping, type DampingConflict, type DampingPlan, type SilentString } from "./damping";
+export { type Press, assignFingers } from "./assign";
+export { type Damper } from "./dampers";
+export { type DampingConflict, type DampingPlan, type SilentString } from "./damping";
 export { type EffortTerms } from "./effort";
-export { makeEffortBook, type Easiest, type EffortBook } from "./effortBook";
-export { makeEffortBound, type EffortBound, type Sketch } from "./effortBound";
-export { fingerFretting, fingersOf, rankFingers, type Fingering, type Player } from "./fingering";
+export { type EffortBook, makeEffortBook } from "./effortBook";
+export { type EffortBound, makeEffortBound } from "./effortBound";
+export { type Fingering, type Player, fingerFretting, fingersOf, rankFingers } from "./fingering";
+export { type PartName } from "./fittedEffort";
 export {
-  checkHand,
   DEFAULT_HAND,
   DEFAULT_SCHOOL,
   EXCLUSIONS,
+  type Exclusion,
   FINGERS_AND_THUMB,
-  handReachMm,
+  type Finger,
   HIGHEST_SPAN_MM,
+  type Hand,
   LOWEST_SPAN_MM,
   NARROWEST_FINGERTIP_MM,
   SCHOOLS,
-  WIDEST_FINGERTIP_MM,
-  type Exclusion,
-  type Finger,
-  type Hand,
   type School,
+  WIDEST_FINGERTIP_MM,
+  handReachMm,
 } from "./hand";
-export { countParts, PART_NAMES } from "./parts";
-export { gradeReach, REACH_GRADES, type Reach, type ReachGrade, type Stretch } from "./reach";
-export { WEIGHTS, type PartName } from "./weights";
+export { PART_NAMES, countParts } from "./parts";
+export { type Reach, type ReachGrade, gradeReach } from "./reach";
+export { middleOf, positionOf, travelMm, type HandPosition, type Middle } from "./place";

@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findStackFrettings, soundingMidi, type Fretting } from "../fretting";
-import { STACKS } from "../stack";
-import { DEFAULT_HAND, rankFingers, SCHOOLS, type Fingering, type Hand } from ".";
+import { findStackFrettings, soundingMidi, type Fretting } from "@/core/fretting";
+import { STACKS } from "@/core/stack";
+import { rankFingers, type Fingering } from "./fingering";
+import { DEFAULT_HAND, SCHOOLS, type Hand } from "./hand";
 import { neckOf, STANDARD } from "./testShapes";
 
 const standard = neckOf(STANDARD);

@@ -1,6 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
-import { DEFAULT_HAND, rankFingers, WEIGHTS, type Finger, type PartName } from ".";
-import { countParts, PART_NAMES, TERM_OF_PART, TERMS } from "./parts";
+import { rankFingers } from "./fingering";
+import { EFFORT_WEIGHTS, type PartName } from "./fittedEffort";
+import { DEFAULT_HAND, type Finger } from "./hand";
+import { countParts, PART_NAMES } from "./parts";
+import { EFFORT_TERMS, TERM_OF_PART } from "./partTerms";
 import { frets, neckOf, STANDARD } from "./testShapes";
 
 const standard = neckOf(STANDARD);
@@ -106,9 +109,9 @@ describe("what the effort counts", () => {
   });
 
   test("is weighed by points that are never below 0, in a known term", () => {
-    for (const [part, name] of PART_NAMES.entries()) {
-      expect(WEIGHTS[name]).toBeGreaterThanOrEqual(0);
-      expect(TERMS[TERM_OF_PART[part] ?? -1]).toBeDefined();
+    for (const name of PART_NAMES) {
+      expect(EFFORT_WEIGHTS[name]).toBeGreaterThanOrEqual(0);
+      expect(EFFORT_TERMS).toContain(TERM_OF_PART[name]);
     }
   });
 });

@@ -1,29 +1,15 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
 import { type Hold, type Press } from "./assign";
 import { crowdedMm } from "./crowding";
+import { EFFORT_WEIGHTS, type PartName } from "./fittedEffort";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
-import { WEIGHTS, type PartName } from "./weights";
-
-/** The terms of an effort, in the order in which they are told. */
-export const TERMS = [
-  "fingers",
-  "barre",
-  "reach",
-  "stretch",
-  "spacing",
-  "across",
-  "arch",
-  "access",
-  "crowding",
-] as const;
-export type Term = (typeof TERMS)[number];
 
 /** What is counted of a fingering: how much, of which part of the effort. */
 export type CountPart = (part: number, amount: number) => void;
 
 /** The parts by number, for the inner loop: a part's number is its place in this list. */
-export const PART_NAMES = Object.keys(WEIGHTS) as readonly PartName[];
+export const PART_NAMES = Object.keys(EFFORT_WEIGHTS) as readonly PartName[];
 
 const numberOf = (name: PartName): number => PART_NAMES.indexOf(name);
 const perFinger = (name: (finger: 1 | 2 | 3 | 4) => PartName): readonly number[] => [
@@ -69,27 +55,10 @@ const PAST_BARRE: readonly (number | undefined)[] = byPair((pair) =>
 /** The first fret beyond which the body costs effort, on a common electric guitar. */
 export const ACCESS_FROM_FRET = 12;
 
-/** The term that each part belongs to, by the part's number. */
-export const TERM_OF_PART: readonly number[] = PART_NAMES.map((name) =>
-  TERMS.indexOf(termOf(name)),
-);
-
 function byPair<T>(of: (pair: (typeof PAIRS)[number]) => T): (T | undefined)[] {
   const list: (T | undefined)[] = [];
   for (const pair of PAIRS) list[pair] = of(pair);
   return list;
-}
-
-function termOf(name: PartName): Term {
-  if (name.startsWith("finger ")) return "fingers";
-  if (name.includes("barre")) return "barre";
-  if (name.includes(" over ")) return "spacing";
-  if (name.startsWith("arch ")) return "arch";
-  if (name === "reach per mm") return "reach";
-  if (name === "stretch per mm") return "stretch";
-  if (name === "fret beyond the body") return "access";
-  if (name === "crowded per mm") return "crowding";
-  return "across";
 }
 
 /**

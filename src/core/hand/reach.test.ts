@@ -1,6 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
-import { type Fretting } from "../fretting";
-import { DEFAULT_HAND, fingerFretting, gradeReach, rankFingers, type Hand } from ".";
+import { type Fretting } from "@/core/fretting";
+import { fingerFretting, rankFingers } from "./fingering";
+import { DEFAULT_HAND, type Hand } from "./hand";
+import { gradeReach } from "./reach";
 import { frets, neckOf, STANDARD } from "./testShapes";
 
 const standard = neckOf(STANDARD);

@@ -1,5 +1,5 @@
-import { type Fretting } from "../fretting";
-import { fingertipMm, type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { fingertipMm, type Neck } from "@/core/neck";
 import { type Press } from "./assign";
 import { crowdedMm } from "./crowding";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";

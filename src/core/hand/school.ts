@@ -1,4 +1,4 @@
-import { type Fretting } from "../fretting";
+import { type Fretting } from "@/core/fretting";
 import { type Press } from "./assign";
 import { type School } from "./hand";
 

@@ -1,5 +1,5 @@
-import { readFretting, type Fretting } from "../fretting";
-import { makeNeck, type Neck, type NeckInput } from "../neck";
+import { readFretting, type Fretting } from "@/core/fretting";
+import { makeNeck, type Neck, type NeckInput } from "@/core/neck";
 
 /** What the tests of this folder are written with; a mistake in a test throws. */
 export const STANDARD: readonly number[] = [40, 45, 50, 55, 59, 64];

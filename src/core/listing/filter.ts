@@ -1,41 +1,8 @@
-import { type Fretting } from "../fretting";
-import { type Grip } from "../grip";
-import { DEFAULT_HAND, gradeReach, type Hand } from "../hand";
-import { type Neck } from "../neck";
-
-/** What a player may ask of the grips in a list; null or "any" asks nothing. */
-export interface GripFilter {
-  /** The thickest string that sounds. */
-  readonly bassString: number | null;
-  /** Every fretted note lies between these frets. */
-  readonly frets: readonly [lowest: number, highest: number] | null;
-  readonly openStrings: "any" | "with" | "without";
-  readonly barre: "any" | "with" | "without";
-  /** Only grips of which all strings may be struck. */
-  readonly strumSafe: boolean;
-  /** Only grips within comfortable reach of this hand. */
-  readonly comfortable: boolean;
-  /** At most so many fingers. */
-  readonly mostFingers: number | null;
-  /** Only so many sounding notes. */
-  readonly notes: number | null;
-  /** Only grips that hold this note. */
-  readonly through: { readonly string: number; readonly fret: number } | null;
-}
-
-export type FilterName = keyof GripFilter;
-
-export const NO_FILTER: GripFilter = {
-  bassString: null,
-  frets: null,
-  openStrings: "any",
-  barre: "any",
-  strumSafe: false,
-  comfortable: false,
-  mostFingers: null,
-  notes: null,
-  through: null,
-};
+import { type Fretting } from "@/core/fretting";
+import { type Grip } from "@/core/grip";
+import { DEFAULT_HAND, gradeReach, type Hand } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type FilterName, type GripFilter } from "./gripFilter";
 
 /** How many grips would be there again if one condition were dropped. */
 export interface Loosening {

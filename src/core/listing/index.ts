@@ -1,10 +1,5 @@
-export {
-  filterGrips,
-  NO_FILTER,
-  type Filtered,
-  type FilterName,
-  type GripFilter,
-  type Loosening,
-} from "./filter";
+export { filterGrips, type Filtered, type Loosening } from "./filter";
+export { NO_FILTER, type FilterName, type GripFilter } from "./gripFilter";
 export { listGrips, type ListedGrips, type Listing } from "./list";
-export { GRIP_ORDERS, orderGrips, type GripOrder } from "./order";
+export { orderGrips } from "./order";
+export { GRIP_ORDERS, type GripOrder } from "./orders";

@@ -1,10 +1,12 @@
-import { type Fretting } from "../fretting";
-import { type Grip } from "../grip";
-import { type Hand } from "../hand";
-import { type Neck } from "../neck";
-import { type SoundOptions } from "../sound";
-import { filterGrips, type Filtered, type GripFilter } from "./filter";
-import { orderGrips, type GripOrder } from "./order";
+import { type Fretting } from "@/core/fretting";
+import { type Grip } from "@/core/grip";
+import { type Hand } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type SoundOptions } from "@/core/sound";
+import { filterGrips, type Filtered } from "./filter";
+import { type GripFilter } from "./gripFilter";
+import { orderGrips } from "./order";
+import { type GripOrder } from "./orders";
 
 /** Which grips of a list to show, and in which order. */
 export interface Listing {

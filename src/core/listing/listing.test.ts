@@ -1,8 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findGrips, type Grip } from "../grip";
-import { makeNeck } from "../neck";
-import { filterGrips, GRIP_ORDERS, NO_FILTER, orderGrips, type GripFilter } from ".";
+import { findGrips, type Grip } from "@/core/grip";
+import { makeNeck } from "@/core/neck";
+import { filterGrips } from "./filter";
+import { NO_FILTER, type GripFilter } from "./gripFilter";
+import { orderGrips } from "./order";
+import { GRIP_ORDERS } from "./orders";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);

@@ -1,26 +1,10 @@
-import { type Fretting } from "../fretting";
-import { usualPoints, type Grip } from "../grip";
-import { fingertipMm, type Neck } from "../neck";
-import { tiltOfWish, tiltPoints, type Tilt } from "../preference";
-import { describeSound, type SoundOptions } from "../sound";
-
-/**
- * What comes first: the usual grip, the easiest, or what a wish asks for on top of what is usual
- * ("ringing", "heavy", "high", "close"); or strictly by one figure.
- */
-export const GRIP_ORDERS = [
-  "usual",
-  "effort",
-  "ringing",
-  "heavy",
-  "high",
-  "close",
-  "lowest",
-  "nearest",
-  "clearest",
-  "heaviest",
-] as const;
-export type GripOrder = (typeof GRIP_ORDERS)[number];
+import { type Fretting } from "@/core/fretting";
+import { usualPoints, type Grip } from "@/core/grip";
+import { middleOf, type Middle } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { tiltOfWish, tiltPoints, type Tilt } from "@/core/preference";
+import { describeSound, type SoundOptions } from "@/core/sound";
+import { type GripOrder } from "./orders";
 
 /** What an order may need beside the grips. */
 export interface OrderContext {
@@ -50,8 +34,8 @@ export function orderGrips(
     case "lowest":
       return sortBy(grips, ({ midi }) => Math.min(...midi));
     case "nearest": {
-      const fromMm = anchor ? placeMm(neck, anchor) : null;
-      return sortBy(grips, ({ fretting }) => awayMm(placeMm(neck, fretting), fromMm ?? 0));
+      const fromMm = anchor ? (middleOf(neck, anchor)?.alongMm ?? 0) : 0;
+      return sortBy(grips, ({ fretting }) => awayMm(middleOf(neck, fretting), fromMm));
     }
     case "clearest":
       return sortBy(grips, ({ midi }) => -(describeSound(midi, sound)?.clarity.points ?? 0));
@@ -78,15 +62,7 @@ function sortBy(grips: readonly Grip[], valueOf: (grip: Grip) => number): readon
     .map(({ grip }) => grip);
 }
 
-/** Where the hand stands, in mm from the nut: the mean of its fingertips; null where it is free. */
-function placeMm(neck: Neck, fretting: Fretting): number | null {
-  const tipsMm = fretting.flatMap((fret, string) =>
-    fret ? [fingertipMm(neck, string, fret)] : [],
-  );
-  return tipsMm.length > 0 ? tipsMm.reduce((sum, mm) => sum + mm, 0) / tipsMm.length : null;
-}
-
 /** An open grip is near to everything: the hand need not move. */
-function awayMm(placeMm: number | null, fromMm: number): number {
-  return placeMm === null ? 0 : Math.abs(placeMm - fromMm);
+function awayMm(middle: Middle | null, fromMm: number): number {
+  return middle === null ? 0 : Math.abs(middle.alongMm - fromMm);
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { readGaugeMm, readScaleMm, readTensionN, readUnitMassGPerM, readWidthMm } from ".";
+import { readGaugeMm, readScaleMm, readTensionN, readUnitMassGPerM, readWidthMm } from "./measure";
 
 const value = (result: ReturnType<typeof readScaleMm>) => (result.ok ? result.value : NaN);
 

@@ -1,4 +1,4 @@
-import { failure, success, type Result } from "../result";
+import { failure, success, type Result } from "@/core/result";
 
 /** International inch, exact. */
 export const MM_PER_INCH = 25.4;

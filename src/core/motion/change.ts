@@ -1,6 +1,12 @@
-import { type Finger, type Fingering, type Press } from "../hand";
-import { wireMm, type Neck } from "../neck";
-import { positionOf, travelMm, type HandPosition } from "./position";
+import {
+  positionOf,
+  travelMm,
+  type Finger,
+  type Fingering,
+  type HandPosition,
+  type Press,
+} from "@/core/hand";
+import { wireMm, type Neck } from "@/core/neck";
 
 /** From one fingering to the next: what the hand and each finger do. */
 export interface HandChange {

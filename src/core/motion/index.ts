@@ -1,5 +1,4 @@
 export { CHANGE_POINTS, changeBetween, makeChangeCost, type HandChange } from "./change";
-export { positionOf, travelMm, type HandPosition } from "./position";
 export {
   availableMs,
   DEFAULT_LEVEL,

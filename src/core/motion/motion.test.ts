@@ -1,7 +1,6 @@
 import { expect, test } from "@jest/globals";
-import { rankFingers } from "../hand";
-import { makeNeck } from "../neck";
-import { positionOf, travelMm } from ".";
+import { positionOf, rankFingers, travelMm } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64] });
 if (!made.ok) throw new Error(made.problem.message);

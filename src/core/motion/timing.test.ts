@@ -1,18 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { rankFingers } from "../hand";
-import { makeNeck } from "../neck";
-import {
-  availableMs,
-  changeBetween,
-  fittsMs,
-  leastSinceStrumMs,
-  LEVELS,
-  makeChangeCost,
-  neededMs,
-  positionOf,
-  TIMING,
-} from ".";
+import { positionOf, rankFingers } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
+import { changeBetween, makeChangeCost } from "./change";
+import { availableMs, fittsMs, leastSinceStrumMs, LEVELS, neededMs, TIMING } from "./timing";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64] });
 if (!made.ok) throw new Error(made.problem.message);

@@ -1,4 +1,4 @@
-import { SEMITONES_PER_OCTAVE } from "../pitch";
+import { SEMITONES_PER_OCTAVE } from "@/core/pitch";
 import { type Neck } from "./neck";
 
 /**

@@ -1,4 +1,4 @@
-import { pitchClass, type Midi } from "../pitch";
+import { pitchClass, type Midi } from "@/core/pitch";
 import { type Neck } from "./neck";
 import { type Position } from "./positions";
 

@@ -1,16 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import {
-  acrossMm,
-  findPositions,
-  findUnisons,
-  fingertipMm,
-  fretDistanceMm,
-  makeNeck,
-  naturalPath,
-  wireMm,
-} from ".";
-import { type Neck, type NeckInput } from ".";
+import { acrossMm, fingertipMm, fretDistanceMm, wireMm } from "./geometry";
+import { naturalPath } from "./naturals";
+import { makeNeck, type Neck, type NeckInput } from "./neck";
+import { findPositions } from "./positions";
+import { findUnisons } from "./unisons";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 

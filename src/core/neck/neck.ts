@@ -1,6 +1,6 @@
-import { type Midi } from "../pitch";
-import { failure, success, type Result } from "../result";
-import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "../tuning";
+import { type Midi } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
 
 /** What a neck measures, whatever it is tuned to. Lengths in mm. */
 export interface NeckMeasures {

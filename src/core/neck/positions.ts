@@ -1,4 +1,4 @@
-import { pitchClass, type PitchClass } from "../pitch";
+import { pitchClass, type PitchClass } from "@/core/pitch";
 import { type Neck } from "./neck";
 
 /** A place on the neck: string index from the thickest (0), fret from the capo (0 is open). */

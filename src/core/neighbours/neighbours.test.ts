@@ -1,11 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findGrips } from "../grip";
-import { handReachMm, DEFAULT_HAND } from "../hand";
-import { makeNeck } from "../neck";
-import { pitchClass } from "../pitch";
-import { STACKS, type Stack } from "../stack";
-import { findNeighbours, growStack, invertStack, shrinkStack, type NeighbourKind } from ".";
+import { findGrips } from "@/core/grip";
+import { DEFAULT_HAND, handReachMm } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
+import { pitchClass } from "@/core/pitch";
+import { STACKS, type Stack } from "@/core/stack";
+import { findNeighbours, type NeighbourKind } from "./neighbours";
+import { growStack, invertStack, shrinkStack } from "./stacks";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);

@@ -1,9 +1,9 @@
-import { tonesOverRoot, type Fretting } from "../fretting";
-import { findGrips, type Grip } from "../grip";
-import { type Player } from "../hand";
-import { acrossMm, fingertipMm, type Neck } from "../neck";
-import { pitchClassOf, type Note } from "../pitch";
-import { type Stack } from "../stack";
+import { tonesOverRoot, type Fretting } from "@/core/fretting";
+import { findGrips, type Grip } from "@/core/grip";
+import { middleOf, type Middle, type Player } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { pitchClassOf, type Note } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
 import { growStack, invertStack, shrinkStack } from "./stacks";
 
 export const NEIGHBOUR_KINDS = [
@@ -78,26 +78,14 @@ export function findNeighbours(
   ];
 }
 
-interface Place {
-  readonly alongMm: number;
-  readonly acrossMm: number;
+/** An open grip stands at the nut. */
+const NUT: Middle = { alongMm: 0, acrossMm: 0 };
+
+function placeOf(neck: Neck, fretting: Fretting): Middle {
+  return middleOf(neck, fretting) ?? NUT;
 }
 
-/** Where the hand stands: the mean of its fretted notes; an open grip stands at the nut. */
-function placeOf(neck: Neck, fretting: Fretting): Place {
-  let [alongMm, across, notes] = [0, 0, 0];
-  for (const [string, fret] of fretting.entries()) {
-    if (!fret) continue;
-    alongMm += fingertipMm(neck, string, fret);
-    across += acrossMm(neck, string, fret);
-    notes++;
-  }
-  return notes > 0
-    ? { alongMm: alongMm / notes, acrossMm: across / notes }
-    : { alongMm: 0, acrossMm: 0 };
-}
-
-function apartMm(a: Place, b: Place): number {
+function apartMm(a: Middle, b: Middle): number {
   return Math.hypot(a.alongMm - b.alongMm, a.acrossMm - b.acrossMm);
 }
 

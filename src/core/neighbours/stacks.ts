@@ -1,5 +1,5 @@
-import { pitchClass, SEMITONES_PER_OCTAVE } from "../pitch";
-import { type Stack } from "../stack";
+import { pitchClass, SEMITONES_PER_OCTAVE } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
 
 /** The stack with its lowest tone an octave (or more) up, so that another is in the bass; null for one tone. */
 export function invertStack(stack: Stack): Stack | null {

@@ -1,4 +1,4 @@
-import { failure, success, type Result } from "../result";
+import { failure, success, type Result } from "@/core/result";
 
 /** A pitch class: 0 = C, 1 = C sharp or D flat ... 11 = B. */
 export type PitchClass = number;
@@ -8,7 +8,7 @@ export type Midi = number;
 
 export type Letter = "C" | "D" | "E" | "F" | "G" | "A" | "B";
 
-/** A spelled note without octave: a letter raised (+) or lowered (-) by so many semitones. */
+/** A spelled note without octave: a letter raised (+) or lowered (-) by some semitones. */
 export interface Note {
   readonly letter: Letter;
   readonly accidental: number;
@@ -60,7 +60,11 @@ export function plainSigns(text: string): string {
   return text.replace(/♯/g, "#").replace(/♭/g, "b");
 }
 
-/** Reads "C", "f#", "B♭", "Dbb". Upper and lower case mean the same. */
+/**
+ * Reads "C", "f#", "B♭", "Dbb". Upper and lower case mean the same.
+ *
+ * @example parseNote("F#") // { ok: true, value: { letter: "F", accidental: 1 } }
+ */
 export function parseNote(text: string, field = "note"): Result<Note> {
   const match = /^([A-Ga-g])(#{0,2}|b{0,2})$/.exec(plainSigns(text.trim()));
   if (!match) return failure(field, `'${text}' is not a note; write A to G with # or b`);

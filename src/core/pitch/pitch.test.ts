@@ -1,21 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { Interval, Note as TonalNote } from "tonal";
-import {
-  degreeName,
-  frequencyHz,
-  midiOf,
-  noteText,
-  octaveOf,
-  parseNote,
-  pitchClass,
-  pitchClassOf,
-  pitchText,
-  pitchTextOver,
-  spellDegree,
-  spellPitchClass,
-  type Note,
-} from ".";
+import { frequencyHz } from "./frequency";
+import { midiOf, noteText, octaveOf, parseNote, pitchClass, pitchClassOf, type Note } from "./note";
+import { degreeName, pitchText, pitchTextOver, spellDegree, spellPitchClass } from "./spelling";
 
 const note = (text: string): Note => {
   const read = parseNote(text);

@@ -29,6 +29,9 @@ const DEGREE_LETTERS = [0, 1, 1, 2, 2, 3, 4, 4, 5, 5, 6, 6];
 /** The twelve pitch classes above a root, as players write their degrees. */
 const DEGREE_NAMES = ["R", "b2", "2", "b3", "3", "4", "b5", "5", "b6", "6", "b7", "7"];
 
+/**
+ * @example noteText(spellPitchClass(1)) // "C#"
+ */
 export function spellPitchClass(pc: PitchClass, accidentals: Accidentals = "mixed"): Note {
   const note = SPELLINGS[accidentals][pitchClass(pc)];
   if (!note) throw new RangeError(`${pc} is not a pitch class; use a whole number`);
@@ -36,7 +39,7 @@ export function spellPitchClass(pc: PitchClass, accidentals: Accidentals = "mixe
 }
 
 /**
- * The note so many semitones above (or below) a spelled root, keeping the degree's letter:
+ * The note some semitones above (or below) a spelled root, keeping the degree's letter:
  * the fifth of F# is C#, the fifth of Bb is F, the third of A is C#.
  */
 export function spellDegree(root: Note, semitones: number): Note {
@@ -50,12 +53,20 @@ export function spellDegree(root: Note, semitones: number): Note {
   return { letter, accidental };
 }
 
-/** A degree's name from its distance to the root: 0 "R", 7 or -5 "5", 3 "b3", 14 "2". */
+/**
+ * A degree's name from its distance to the root: 0 "R", 7 or -5 "5", 3 "b3", 14 "2".
+ *
+ * @example degreeName(7) // "5"
+ */
 export function degreeName(semitones: number): string {
   return DEGREE_NAMES[pitchClass(semitones)] ?? "R";
 }
 
-/** A pitch with its scientific octave: 40 is "E2". */
+/**
+ * A pitch with its scientific octave: 40 is "E2".
+ *
+ * @example pitchText(40) // "E2"
+ */
 export function pitchText(midi: Midi, accidentals: Accidentals = "mixed"): string {
   const note = spellPitchClass(midi, accidentals);
   return `${noteText(note)}${octaveOf(note, midi)}`;

@@ -1,6 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { DEFAULT_CHORD_OPTIONS, findChordGrips, readProgression, type Chord } from "../chart";
+import { DEFAULT_CHORD_OPTIONS, readProgression, type Chord } from "@/core/chart";
+import { findChordGrips } from "@/core/chordGrips";
+import { soundingMidi } from "@/core/fretting";
 import {
   DEFAULT_WEIGHTS,
   keepsLimits,
@@ -9,13 +11,14 @@ import {
   soundCost,
   weighGrip,
   type GripLimits,
-} from "../compare";
-import { soundingMidi } from "../fretting";
-import { rankFingers } from "../hand";
-import { changeBetween, DEFAULT_LEVEL, positionOf, TIMING, type HandPosition } from "../motion";
-import { makeNeck, type Neck } from "../neck";
-import { pitchClassOf } from "../pitch";
-import { planRoutes, routeThrough, struckOnBeats, timeRoute, type RouteQuestion } from ".";
+} from "@/core/gripSearch";
+import { positionOf, rankFingers, type HandPosition } from "@/core/hand";
+import { changeBetween, DEFAULT_LEVEL, TIMING } from "@/core/motion";
+import { makeNeck, type Neck } from "@/core/neck";
+import { pitchClassOf } from "@/core/pitch";
+import { planRoutes, type RouteQuestion } from "./planRoutes";
+import { routeThrough } from "./routeThrough";
+import { struckOnBeats, timeRoute } from "./timeRoute";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const neckOf = (midi: readonly number[], frets = 24): Neck => {

@@ -1,4 +1,7 @@
-import { askedOf, type Chord } from "../chart";
+import { type Chord } from "@/core/chart";
+import { askedOf } from "@/core/chordGrips";
+import { compareFrettings, soundingMidi, type Fretting } from "@/core/fretting";
+import { type Taste } from "@/core/grip";
 import {
   makeGripSearch,
   NO_GRIP_LIMITS,
@@ -8,19 +11,17 @@ import {
   type GripSearch,
   type WeighedFretting,
   type Weights,
-} from "../compare";
-import { compareFrettings, soundingMidi, type Fretting } from "../fretting";
-import { type Taste } from "../grip";
-import { rankFingers, type Finger } from "../hand";
-import { makeChangeCost, positionOf } from "../motion";
-import { type Neck } from "../neck";
-import { preferencePoints } from "../preference";
-import { failure, success, type Result } from "../result";
-import { bestRoutes, leastBeside, leastHardestRoutes, type Route } from "../route";
+} from "@/core/gripSearch";
+import { positionOf, rankFingers, type Finger } from "@/core/hand";
+import { makeChangeCost } from "@/core/motion";
+import { type Neck } from "@/core/neck";
+import { preferencePoints } from "@/core/preference";
+import { failure, success, type Result } from "@/core/result";
+import { bestRoutes, leastBeside, leastHardestRoutes, type Route } from "@/core/route";
 import { furtherCosts, layersOf, mostForbidden, readSong, roomFor } from "./song";
 import { makeStopFinder, type GripStop, type StopFinder } from "./stops";
 
-/** What a route is asked to have the least of. */
+/** What a route minimises. */
 export const GOALS = ["total", "hardest"] as const;
 export type Goal = (typeof GOALS)[number];
 
@@ -53,7 +54,7 @@ export type GripRoute = Route<GripStop>;
 /** Grips of each chord that are looked at first; the routes through them bound all others. */
 const FIRST_GRIPS = 16;
 /**
- * For the least hardest change no bound on a grip's own cost holds, so the cheapest so many grips of each chord
+ * No bound on a grip's own cost holds for the least hardest change, so only this many of each chord's cheapest grips
  * take part: a player does not take a much worse one only to move less (a judgement).
  */
 const GRIPS_FOR_HARDEST = 60;
@@ -111,7 +112,7 @@ function costOfChangeOn(neck: Neck) {
     cost(from.fingering, hand && positionIn(hand), to.fingering);
 }
 
-/** The stops that are fixed, by place; a pin may break every limit, but the hand must hold it. */
+/** The fixed stops, by place; a pin may break any limit, but the hand must be able to hold it. */
 function pinnedStops(
   question: RouteQuestion,
   finder: StopFinder,
@@ -156,7 +157,7 @@ function weigh(
   return { fretting, effort, preference, cost: weighGrip(effort, preference, sound, weights) };
 }
 
-/** A chord without a grip: which limit keeps it out, or that none can be held at all. */
+/** For a chord without a grip: which limit excludes it, or that none can be held at all. */
 function impossible(question: RouteQuestion, index: number): Result<never> {
   const { neck, player, weights, chords, limits = NO_GRIP_LIMITS, forbidden = [] } = question;
   const chord = chords[index];

@@ -1,8 +1,8 @@
-import { type Chord } from "../chart";
-import { type GripSearch, type Weights } from "../compare";
-import { type Taste } from "../grip";
-import { DEFAULT_LEVEL, TIMING } from "../motion";
-import { type Neck } from "../neck";
+import { type Chord } from "@/core/chart";
+import { type Taste } from "@/core/grip";
+import { type GripSearch, type Weights } from "@/core/gripSearch";
+import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
+import { type Neck } from "@/core/neck";
 import { planRoutes } from "./planRoutes";
 import { struckOnBeats, timeRoute, type TimedRoute } from "./timeRoute";
 

@@ -1,6 +1,6 @@
-import { type Chord } from "../chart";
-import { compareFrettings, type Fretting } from "../fretting";
-import { pitchClassOf } from "../pitch";
+import { type Chord } from "@/core/chart";
+import { compareFrettings, type Fretting } from "@/core/fretting";
+import { pitchClassOf } from "@/core/pitch";
 import { type GripStop, type StopList } from "./stops";
 
 /** A series of chords: which of them are the same, and what stands fixed or is forbidden at some places. */
@@ -34,7 +34,7 @@ export function readSong(
   return { once, chordAt, pinned, forbidden: byPlace };
 }
 
-/** So many grips are forbidden at one place at most. */
+/** The largest number of grips forbidden at one place. */
 export function mostForbidden({ forbidden }: Song): number {
   return Math.max(0, ...[...forbidden.values()].map(({ length }) => length));
 }

@@ -1,9 +1,8 @@
-import { type Chord } from "../chart";
-import { type GripSearch, type WeighedFretting, type Weights } from "../compare";
-import { rankFingers, type Fingering, type Player } from "../hand";
-import { positionOf } from "../motion";
-import { type Neck } from "../neck";
-import { type Stop } from "../route";
+import { type Chord } from "@/core/chart";
+import { type GripSearch, type WeighedFretting, type Weights } from "@/core/gripSearch";
+import { positionOf, rankFingers, type Fingering, type Player } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type Stop } from "@/core/route";
 
 /** A grip with its fingers, as a way to play a chord of a song. */
 export interface GripStop extends Stop {

@@ -1,14 +1,13 @@
+import { positionOf, type HandPosition } from "@/core/hand";
 import {
   availableMs,
   changeBetween,
   leastSinceStrumMs,
   neededMs,
-  positionOf,
   type HandChange,
-  type HandPosition,
   type TimingConstants,
-} from "../motion";
-import { type Neck } from "../neck";
+} from "@/core/motion";
+import { type Neck } from "@/core/neck";
 import { type GripRoute } from "./planRoutes";
 import { type GripStop } from "./stops";
 

@@ -1,4 +1,4 @@
-import { pitchClass, type PitchClass } from "../pitch";
+import { pitchClass, type PitchClass } from "@/core/pitch";
 
 /** What a chord asks of its grips, as far as players' preference depends on it. */
 export interface Asked {

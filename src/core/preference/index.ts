@@ -1,24 +1,11 @@
-export { askedFreely, askedStack, type Asked } from "./asked";
+export { type Asked, askedFreely, askedStack } from "./asked";
+export { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
+export { type Preference, preferenceOf, preferencePoints, tiltPoints } from "./preference";
 export {
-  leastPreference,
-  makePreferenceBound,
   type PreferenceBound,
   type PreferenceBounds,
-  type PreferenceSketch,
+  leastPreference,
+  makePreferenceBound,
 } from "./preferenceBound";
-export {
-  preferenceOf,
-  preferencePoints,
-  tiltPoints,
-  type Preference,
-  type PreferenceTerms,
-} from "./preference";
-export { TILTS, tiltOfWish, WISHES, WITH_BASS, type Tilt, type TiltName, type Wish } from "./tilt";
-export {
-  countFreeTraits,
-  countStackTraits,
-  PREFERENCE_TERMS,
-  type Look,
-  type PreferenceTerm,
-} from "./traits";
-export { FREE_WEIGHTS, STACK_WEIGHTS, type FreeTrait, type StackTrait } from "./weights";
+export { TILTS, type Tilt, WISHES, WITH_BASS, tiltOfWish } from "./tilt";
+export { type Look, PREFERENCE_TERMS, countFreeTraits, countStackTraits } from "./traits";

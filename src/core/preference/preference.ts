@@ -1,5 +1,6 @@
-import { type Fretting } from "../fretting";
-import { type Midi } from "../pitch";
+import { type Fretting } from "@/core/fretting";
+import { type Midi } from "@/core/pitch";
+import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
 import { TILTS, type Tilt, type TiltName } from "./tilt";
 import {
   countFreeTraits,
@@ -11,13 +12,12 @@ import {
   type Look,
   type PreferenceTerm,
 } from "./traits";
-import { FREE_WEIGHTS, STACK_WEIGHTS } from "./weights";
 
 export type PreferenceTerms = Readonly<Record<PreferenceTerm | TiltName, number>>;
 
 /**
- * What players would rather not take, in effort points: added to the effort, it puts the usual grip
- * first. It knows the fretting and what it sounds, not the hand.
+ * What players would rather avoid, in effort points: added to
+ * the effort, it puts the usual grip first. It knows the fretting and what it sounds, not the hand.
  */
 export interface Preference {
   /** The sum of `terms`. */
@@ -48,7 +48,7 @@ export function preferenceOf(look: Look, tilts: readonly Tilt[] = NO_TILTS): Pre
   return { points, terms };
 }
 
-/** The same sum without its terms, for where a great many frettings are weighed. */
+/** The same sum without its terms, for when very many frettings are weighed. */
 export function preferencePoints(look: Look, tilts: readonly Tilt[] = NO_TILTS): number {
   let points = 0;
   if (look.asked.kind === "stack") {

@@ -1,20 +1,12 @@
 import { expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { alongReachMm, soundingMidi, type Fretting } from "../fretting";
-import { makeNeck } from "../neck";
-import { pitchClass } from "../pitch";
-import {
-  askedFreely,
-  askedStack,
-  leastPreference,
-  makePreferenceBound,
-  preferencePoints,
-  tiltOfWish,
-  WISHES,
-  WITH_BASS,
-  type Asked,
-  type PreferenceSketch,
-} from ".";
+import { alongReachMm, soundingMidi, type Fretting } from "@/core/fretting";
+import { makeNeck } from "@/core/neck";
+import { pitchClass } from "@/core/pitch";
+import { askedFreely, askedStack, type Asked } from "./asked";
+import { preferencePoints } from "./preference";
+import { leastPreference, makePreferenceBound, type PreferenceSketch } from "./preferenceBound";
+import { tiltOfWish, WISHES, WITH_BASS } from "./tilt";
 
 const made = makeNeck({ midi: [38, 45, 50, 55, 59, 64], frets: 20 });
 if (!made.ok) throw new Error(made.problem.message);

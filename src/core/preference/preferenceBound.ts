@@ -1,6 +1,7 @@
-import { fingertipMm, type Neck } from "../neck";
-import { type Midi } from "../pitch";
+import { fingertipMm, type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
 import { type Asked } from "./asked";
+import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
 import { type Tilt } from "./tilt";
 import {
   BODY_FRET,
@@ -8,10 +9,9 @@ import {
   FIRST_HIGH_FRET,
   FIRST_LOW_FRET,
   LOW_E,
-  MOST_DOUBLED,
+  MAX_DOUBLED,
   stringsFromBass,
 } from "./traits";
-import { FREE_WEIGHTS, STACK_WEIGHTS } from "./weights";
 
 /** What is known of a fretting whose thicker strings are chosen; what is open yet can only add to it. */
 export interface PreferenceSketch {
@@ -125,7 +125,7 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
       w["pitch sounds twice"] * same +
       w["tone on a thicker string"] * falling +
       w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees) +
-      w["root or fifth not doubled"] * (MOST_DOUBLED - Math.min(MOST_DOUBLED, sketch.mostDoubled));
+      w["root or fifth not doubled"] * (MAX_DOUBLED - Math.min(MAX_DOUBLED, sketch.mostDoubled));
     if (sketch.mostDoubled < 1) points += w["fifth not doubled"];
     if (thin > 0) {
       points += w["thinnest string silent"] + w["further thin string silent"] * (thin - 1);
@@ -186,7 +186,7 @@ function leastTilt(
   );
 }
 
-/** What no preference falls below on a neck whose strings hang at `lowest` or higher. */
+/** What no preference falls below on a neck whose strings are tuned to `lowest` or higher. */
 export function leastPreference(
   tilts: readonly Tilt[],
   {

@@ -1,4 +1,4 @@
-/** What shifts the preference of all players towards this one's. */
+/** Shifts the preference of all players towards this one's. */
 export const TILTS = ["band", "wish", "pins"] as const;
 export type TiltName = (typeof TILTS)[number];
 
@@ -15,7 +15,7 @@ export interface Tilt {
   readonly near?: { readonly fret: number; readonly perFret: number };
 }
 
-/** What a player may wish for, on top of what is usual. */
+/** What a player can ask for on top of what is usual. */
 export const WISHES = ["ringing", "heavy", "high", "near"] as const;
 export type Wish = (typeof WISHES)[number];
 
@@ -39,5 +39,5 @@ export function tiltOfWish(wish: Wish, fret = 0): Tilt {
   }
 }
 
-/** A bass has the low notes: leave them out, or move up the neck (common practice; points a judgement). */
+/** A bass covers the low notes: leave them out, or move up the neck (common practice; points a judgement). */
 export const WITH_BASS: Tilt = { name: "band", perSemitone: -4 };

@@ -1,9 +1,9 @@
-import { type Fretting } from "../fretting";
-import { pitchClass, type Midi } from "../pitch";
+import { type Fretting } from "@/core/fretting";
+import { pitchClass, type Midi } from "@/core/pitch";
 import { type Asked } from "./asked";
-import { type FreeTrait, type StackTrait } from "./weights";
+import { type FreeTrait, type StackTrait } from "./fittedPreference";
 
-/** The terms of a preference, in the order in which they are told. */
+/** The terms of a preference, in display order. */
 export const PREFERENCE_TERMS = [
   "height",
   "register",
@@ -21,7 +21,7 @@ export const PREFERENCE_TERMS = [
 ] as const;
 export type PreferenceTerm = (typeof PREFERENCE_TERMS)[number];
 
-/** A fretting as far as players look at it. */
+/** A fretting, as far as players look at it. */
 export interface Look {
   readonly fretting: Fretting;
   /** Sounding pitches, thickest string first; never empty. */
@@ -43,8 +43,8 @@ export const FIRST_HIGH_FRET = 4;
 const FRETTING_FINGERS = 4;
 /** Chords are laid out over six strings; more are there for lower notes. */
 export const CHORD_STRINGS = 6;
-/** Root and fifth beyond once each; more is no better. */
-export const MOST_DOUBLED = 4;
+/** Root and fifth beyond once each; more than this is no better. */
+export const MAX_DOUBLED = 4;
 /** In semitones. */
 const FIFTH = 7;
 const SIXTH = 9;
@@ -221,7 +221,7 @@ function countTones(
   const top = pitchClass(sorted[sorted.length - 1] ?? 0);
   count("degree left out", Math.max(0, degrees - tones));
   const doubled = Math.max(0, roots - 1) + Math.max(0, fifths - 1);
-  count("root or fifth not doubled", MOST_DOUBLED - Math.min(MOST_DOUBLED, doubled));
+  count("root or fifth not doubled", MAX_DOUBLED - Math.min(MAX_DOUBLED, doubled));
   if (fifths < 2) count("fifth not doubled", 1);
   if (top === root || top === fifth) count("root or fifth on top", 1);
   if (lowestGap <= FIFTH) count("lowest notes within a fifth", 1);

@@ -1,12 +1,12 @@
-import { type Fretting } from "../fretting";
-import { type Neck } from "../neck";
+import { type Fretting } from "@/core/fretting";
+import { type Neck } from "@/core/neck";
 
 export const MOVES = ["up", "down", "thinner", "thicker"] as const;
 /** A fret up or down the neck, or a string towards the thin or the thick side. */
 export type Move = (typeof MOVES)[number];
 
 /**
- * A whole shape moved by one fret or one string. Along the neck open strings ring on, as players let them;
+ * A whole shape moved by one fret or one string. Along the neck, open strings keep ringing;
  * null where it would leave the neck, and where nothing is pressed that could move along it.
  */
 export function moveShape(neck: Neck, fretting: Fretting, move: Move): Fretting | null {

@@ -1,4 +1,4 @@
-import { soundingMidi, tonesOverRoot, type Fretting } from "../fretting";
+import { soundingMidi, tonesOverRoot, type Fretting } from "@/core/fretting";
 import {
   DEFAULT_HAND,
   gradeReach,
@@ -6,22 +6,22 @@ import {
   type Fingering,
   type Player,
   type Reach,
-} from "../hand";
-import { type Neck } from "../neck";
-import { pitchClass, pitchClassOf, type Accidentals, type Midi, type Note } from "../pitch";
-import { findChord, nameChord, type Stack } from "../stack";
+} from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { pitchClass, pitchClassOf, type Accidentals, type Midi, type Note } from "@/core/pitch";
+import { findChord, nameChord, type Stack } from "@/core/stack";
 
-/** What a shape on the neck is: its notes, its name, how it is held, and what is one note away. */
+/** What a shape on the neck is: its notes, its name, its fingerings, and what is one note away. */
 export interface ShapeReading {
   readonly fretting: Fretting;
   /** Sounding pitches, thickest string first; never empty. */
   readonly midi: readonly Midi[];
   /** The chord's name, or its notes where it has none. */
   readonly name: string;
-  /** The name of what sounds, where the player calls chords otherwise; else the same. */
+  /** The name by sound, where the player names chords by shape; otherwise the same. */
   readonly sounding: string;
   readonly isNamed: boolean;
-  /** The root as it is called; in a drawing degrees are spelled from it. */
+  /** The root as the player names it; degrees in a drawing are spelled from it. */
   readonly root: Note;
   /** The lowest note, where it is not the root. */
   readonly bass: Midi | null;
@@ -31,7 +31,7 @@ export interface ShapeReading {
   readonly stack: Stack;
   /** Every way to finger it, easiest first; empty where this hand cannot hold it. */
   readonly fingerings: readonly Fingering[];
-  /** How far it would reach, where it is only too far; null where no order of fingers would do. */
+  /** How far it would reach, if reach is the only problem; null where no assignment of fingers works. */
   readonly beyond: Reach | null;
   readonly steps: readonly ShapeStep[];
 }
@@ -46,7 +46,7 @@ export interface ShapeStep {
   readonly name: string;
 }
 
-/** How a player calls chords. */
+/** How a player names chords. */
 export interface Calling {
   readonly accidentals?: Accidentals | undefined;
   /** Semitones from the name to what sounds: -2 where drop C is called as drop D; 0 by default. */

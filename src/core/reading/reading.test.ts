@@ -1,9 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { readFretting, soundingMidi } from "../fretting";
-import { rankFingers } from "../hand";
-import { makeNeck } from "../neck";
-import { moveShape, MOVES, readShape, type ShapeReading } from ".";
+import { readFretting, soundingMidi } from "@/core/fretting";
+import { rankFingers } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
+import { MOVES, moveShape } from "./moveShape";
+import { readShape, type ShapeReading } from "./readShape";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);

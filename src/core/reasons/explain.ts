@@ -1,24 +1,24 @@
-import { soundingMidi } from "../fretting";
+import { soundingMidi } from "@/core/fretting";
 import {
   DEFAULT_HAND,
   gradeReach,
-  type DampingConflict,
   type Damper,
+  type DampingConflict,
   type EffortTerms,
   type Finger,
   type Fingering,
   type Hand,
   type ReachGrade,
-} from "../hand";
-import { type Neck } from "../neck";
-import { type Midi } from "../pitch";
+} from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type Midi } from "@/core/pitch";
 import {
   describeSound,
   type ClarityPart,
   type Sound,
   type SoundOptions,
   type WeightPart,
-} from "../sound";
+} from "@/core/sound";
 
 /**
  * One reason for a figure: which part of it, how much, in which unit, and what it is about. Words
@@ -112,10 +112,10 @@ export interface ClarityReason {
   readonly unit: "points";
 }
 
-/** Parts smaller than this, in points, explain nothing. */
+/** Parts smaller than this, in points, are not worth mentioning. */
 const SMALLEST_PART = 0.05;
 
-/** Why a fingering is as easy, as safe and as heavy as it is told to be: the largest reasons first. */
+/** Why a fingering is as easy, as safe and as heavy as stated, largest reasons first. */
 export function explain(
   neck: Neck,
   fingering: Fingering,

@@ -45,7 +45,7 @@ function leastBefore<T extends Stop>(
     least.push(lowest);
     const before = layers[at - 1] ?? [];
     const way = waysBetween(before, layer);
-    // A further stop of the layer before is left, and one of this layer reached, for nothing.
+    // Leaving a further stop of the previous layer, and reaching one of this layer, costs nothing.
     const anywhere = leastFurther;
     const costs = new Float64Array(layer.length);
     for (let goal = 0; goal < layer.length; goal++) {

@@ -1,6 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { bestRoutes, leastBeside, leastHardestRoutes, type Route, type Stop } from ".";
+import { leastBeside } from "./leastBeside";
+import { bestRoutes, leastHardestRoutes } from "./routes";
+import { type Route, type Stop } from "./stop";
 
 const anyStop: fc.Arbitrary<Stop> = fc.record({
   cost: fc.integer({ min: 0, max: 12 }),

@@ -16,7 +16,7 @@ interface Arrival<T extends Stop> {
   readonly before: Arrival<T> | null;
   readonly total: number;
   readonly hardest: number;
-  /** Tells the places on the way apart from all others. */
+  /** Identifies the series of places so far. */
   readonly way: number;
 }
 
@@ -229,12 +229,12 @@ function makeWays(): Ways {
   const places = new Map<string, number>();
   const known = new Map<number, number>();
   // Neither reaches 2^26 in any song, so a double holds both.
-  const MOST_PLACES = 2 ** 26;
+  const MAX_PLACES = 2 ** 26;
   return {
     next: (before, place) => {
       const number = places.get(place) ?? places.size;
       places.set(place, number);
-      const key = before * MOST_PLACES + number;
+      const key = before * MAX_PLACES + number;
       const way = known.get(key) ?? known.size + 1;
       known.set(key, way);
       return way;

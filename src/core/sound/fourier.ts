@@ -41,7 +41,7 @@ interface Turns {
   readonly sines: Float64Array;
 }
 
-/** The turns of each length are worked out once. */
+/** The rotations for each length are computed once. */
 const knownTurns = new Map<number, Turns>();
 
 function turnsOf(size: number): Turns {

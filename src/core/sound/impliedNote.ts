@@ -1,4 +1,4 @@
-import { centsOver, frequencyHz, nearestMidi, type Midi } from "../pitch";
+import { centsOver, frequencyHz, nearestMidi, type Midi } from "@/core/pitch";
 
 /** The low note that sounding notes point to together, as the difference tones under gain do. */
 export interface ImpliedNote {
@@ -11,16 +11,16 @@ export interface ImpliedNote {
   readonly centsOff: number;
   /** Between difference tones that should be one, in Hz: none is 0, fast is tension. */
   readonly beatHz: number;
-  /** A cabinet passes only what lies above its corner: below it the ear supplies the note. */
+  /** A cabinet only passes what is above its corner frequency; below it, the ear supplies the note. */
   readonly audibility: "heard" | "implied" | "below hearing";
 }
 
 /** Below this a note has no pitch, in Hz (the usual lower limit of hearing, from memory). */
 const LOWEST_HEARD_HZ = 20;
-/** Farther than this from a multiple, a note no longer points to it (a judgement). */
-const MOST_CENTS_OFF = 20;
-/** More remote a note is not taken for the root of anything (a judgement). */
-const MOST_REMOTE = 12;
+/** Further than this from a multiple, a note no longer implies it (a judgement). */
+const MAX_CENTS_OFF = 20;
+/** A note further away than this is not heard as a root (a judgement). */
+const MAX_REMOTE = 12;
 
 /**
  * The highest note below the lowest sounding one of which all are nearly whole multiples; null
@@ -35,13 +35,13 @@ export function impliedNote(
   const soundingHz = [...new Set(pitches)].sort((a, b) => a - b).map((m) => frequencyHz(m, a4Hz));
   const lowestHz = soundingHz[0];
   if (lowestHz === undefined) return null;
-  for (let remote = 1; remote <= MOST_REMOTE; remote++) {
+  for (let remote = 1; remote <= MAX_REMOTE; remote++) {
     const hz = lowestHz / remote;
     const multiples = soundingHz.map((each) => Math.round(each / hz));
     const centsOff = Math.max(
       ...soundingHz.map((each, i) => Math.abs(centsOver((multiples[i] ?? 1) * hz, each))),
     );
-    if (centsOff > MOST_CENTS_OFF) continue;
+    if (centsOff > MAX_CENTS_OFF) continue;
     if (remote === 1) return null;
     return {
       hz,

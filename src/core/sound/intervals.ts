@@ -1,4 +1,4 @@
-import { centsOver, frequencyHz, type Midi } from "../pitch";
+import { centsOver, frequencyHz, type Midi } from "@/core/pitch";
 
 /** Two sounding notes whose pitches stand nearly in a ratio of small whole numbers. */
 export interface Beat {
@@ -10,7 +10,7 @@ export interface Beat {
   readonly hz: number;
 }
 
-const MOST_CENTS_OFF = 20;
+const MAX_CENTS_OFF = 20;
 const LARGEST_LOW = 6;
 const LARGEST_HIGH = 16;
 
@@ -35,7 +35,7 @@ export function simpleRatio(quotient: number): readonly [high: number, low: numb
   for (let low = 1; low <= LARGEST_LOW; low++) {
     const high = Math.round(quotient * low);
     if (high < 1 || high > LARGEST_HIGH) continue;
-    if (Math.abs(centsOver(high / low, quotient)) > MOST_CENTS_OFF) continue;
+    if (Math.abs(centsOver(high / low, quotient)) > MAX_CENTS_OFF) continue;
     if (!best || high * low < best[0] * best[1]) best = [high, low];
   }
   return best;

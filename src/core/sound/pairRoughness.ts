@@ -1,10 +1,10 @@
-import { A4_HZ, frequencyHz, type Midi } from "../pitch";
+import { A4_HZ, frequencyHz, type Midi } from "@/core/pitch";
 import { roughness } from "./roughness";
 import { atUnitPower, pluckedPartials } from "./spectrum";
 
 /** A pair is asked for with every grip that is weighed; MIDI numbers stay below this. */
-const MOST_MIDI = 160;
-const known = new Float64Array(MOST_MIDI * MOST_MIDI).fill(-1);
+const MAX_MIDI = 160;
+const known = new Float64Array(MAX_MIDI * MAX_MIDI).fill(-1);
 
 /** The plain fifth on the lowest string of standard tuning. */
 const PLAIN_FIFTH = [40, 47] as const;
@@ -16,7 +16,7 @@ const PLAIN_FIFTH = [40, 47] as const;
  */
 export function pairRoughness(a: Midi, b: Midi): number {
   const [low, high] = a < b ? [a, b] : [b, a];
-  const place = low * MOST_MIDI + high;
+  const place = low * MAX_MIDI + high;
   const found = known[place];
   if (found !== undefined && found >= 0) return found;
   const ratio = measure(low, high) / measure(...PLAIN_FIFTH);

@@ -1,6 +1,6 @@
 import { type Partial } from "./spectrum";
 
-// The inner loop runs some hundred thousand times; a name of its own spares it a global look-up.
+// The inner loop runs some hundred thousand times; a local name avoids a global lookup.
 const { exp } = Math;
 
 /** Constants of Sethares' fit to Plomp and Levelt's curves (from memory). */

@@ -1,22 +1,14 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { frequencyHz } from "../pitch";
-import {
-  atUnitPower,
-  DEFAULT_DRIVE,
-  beatsOf,
-  describeSound,
-  impliedNote,
-  measureRoughness,
-  pairRoughness,
-  pluckedPartials,
-  roughness,
-  roughnessByDrive,
-  simpleRatio,
-  throughGain,
-  type Sound,
-} from ".";
+import { frequencyHz } from "@/core/pitch";
 import { transform } from "./fourier";
+import { DEFAULT_DRIVE, throughGain } from "./gain";
+import { impliedNote } from "./impliedNote";
+import { beatsOf, simpleRatio } from "./intervals";
+import { pairRoughness } from "./pairRoughness";
+import { roughness } from "./roughness";
+import { describeSound, measureRoughness, roughnessByDrive, type Sound } from "./sound";
+import { atUnitPower, pluckedPartials } from "./spectrum";
 
 const A4 = 440;
 const [E2, G2, A2, B2, C3, E3] = [40, 43, 45, 47, 48, 52];

@@ -1,4 +1,4 @@
-import { A4_HZ, frequencyHz, type Midi } from "../pitch";
+import { A4_HZ, frequencyHz, type Midi } from "@/core/pitch";
 import { DEFAULT_CABINET_HZ, DEFAULT_DRIVE, throughGain } from "./gain";
 import { impliedNote, type ImpliedNote } from "./impliedNote";
 import { beatsOf, type Beat } from "./intervals";
@@ -114,9 +114,9 @@ export function roughnessByDrive(
   });
 }
 
-/** Grips in many places share their pitches, and all share the plain fifth. */
+/** Many grips share their pitches, and all are compared with the plain fifth. */
 const measured = new Map<string, Sound["roughness"]>();
-const MOST_MEASURED = 2000;
+const MAX_MEASURED = 2000;
 
 /** Sensory roughness at unit power, clean and under gain. */
 export function measureRoughness(
@@ -131,7 +131,7 @@ export function measureRoughness(
     clean: roughness(atUnitPower(notes.flat())),
     gain: roughness(atUnitPower(throughGain(notes, { drive, cabinetHz }))),
   };
-  if (measured.size >= MOST_MEASURED) measured.clear();
+  if (measured.size >= MAX_MEASURED) measured.clear();
   measured.set(key, found);
   return found;
 }

@@ -6,7 +6,7 @@ export interface Partial {
 
 /** Where a pick meets the string, as a share of its length: partials with a node there are missing. */
 const PLUCK_SHARE = 1 / 7;
-const MOST_PARTIALS = 20;
+const MAX_PARTIALS = 20;
 /** A guitar loudspeaker passes little above this, in Hz (common practice). */
 export const SPEAKER_TOP_HZ = 5000;
 
@@ -17,7 +17,7 @@ export const SPEAKER_TOP_HZ = 5000;
  */
 export function pluckedPartials(fundamentalHz: number): readonly Partial[] {
   const partials: Partial[] = [];
-  for (let n = 1; n <= MOST_PARTIALS && n * fundamentalHz <= SPEAKER_TOP_HZ; n++) {
+  for (let n = 1; n <= MAX_PARTIALS && n * fundamentalHz <= SPEAKER_TOP_HZ; n++) {
     const amplitude = Math.abs(Math.sin(n * Math.PI * PLUCK_SHARE)) / n;
     partials.push({ hz: n * fundamentalHz, amplitude });
   }

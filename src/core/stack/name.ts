@@ -8,7 +8,7 @@ import {
   type Midi,
   type Note,
   type PitchClass,
-} from "../pitch";
+} from "@/core/pitch";
 
 /** Chord names by the pitch classes over the root, in the order in which a reading is preferred. */
 const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: string])[] = [
@@ -69,8 +69,10 @@ export interface ChordName {
 
 /**
  * Names what sounds: "D5", "D5/A" (fifth in the bass), "D octave", "Dm". Given a root, only names
- * on that root are tried; else the lowest pitch's comes first. What has no name is told by its
- * notes. `sounding` must not be empty.
+ * on that root are tried; else the lowest pitch's comes first. Anything without a name is
+ * given by its notes. `sounding` must not be empty.
+ *
+ * @example nameChord([38, 45, 50]).name // "D5"
  */
 export function nameChord(sounding: readonly Midi[], root?: Note): ChordName {
   const named = findChord(sounding, root);

@@ -1,5 +1,5 @@
-import { findPositions, type Neck, type Position } from "../neck";
-import { pitchClass, pitchClassOf, type Midi, type Note } from "../pitch";
+import { findPositions, type Neck, type Position } from "@/core/neck";
+import { pitchClass, pitchClassOf, type Midi, type Note } from "@/core/pitch";
 
 /** A place on the neck where a degree sounds, in whatever octave. */
 export interface DegreePosition extends Position {

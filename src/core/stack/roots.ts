@@ -1,4 +1,4 @@
-import { pitchClass, SEMITONES_PER_OCTAVE, type Midi, type PitchClass } from "../pitch";
+import { pitchClass, SEMITONES_PER_OCTAVE, type Midi, type PitchClass } from "@/core/pitch";
 import { type Stack } from "./stack";
 
 /**

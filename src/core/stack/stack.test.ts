@@ -1,8 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { makeNeck } from "../neck";
-import { parseNote, type Note } from "../pitch";
-import { findDegrees, makeStack, findChord, nameChord, stackName, STACKS } from ".";
+import { makeNeck } from "@/core/neck";
+import { parseNote, type Note } from "@/core/pitch";
+import { findChord, nameChord } from "./name";
+import { findDegrees } from "./positions";
+import { makeStack, stackName, STACKS } from "./stack";
 
 const note = (text: string): Note => {
   const read = parseNote(text);

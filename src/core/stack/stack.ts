@@ -1,6 +1,6 @@
-import { degreeName, SEMITONES_PER_OCTAVE } from "../pitch";
-import { failure, success, type Result } from "../result";
-import { MAX_STRINGS } from "../tuning";
+import { degreeName, SEMITONES_PER_OCTAVE } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { MAX_STRINGS } from "@/core/tuning";
 
 /** Semitones from the root, lowest tone first, octave-exact: [-5, 0] is the fifth below the root. */
 export type Stack = readonly number[];
@@ -46,7 +46,11 @@ function named(semitones: Stack, name = stackName(semitones)): NamedStack {
 
 const WIDEST_SEMITONES = 6 * SEMITONES_PER_OCTAVE;
 
-/** A stack's tones as players count them: [0, 7, 12] is "R 5 8", [-5, 0, 4] is "5 R 3". */
+/**
+ * A stack's tones as players count them: [0, 7, 12] is "R 5 8", [-5, 0, 4] is "5 R 3".
+ *
+ * @example stackName([-5, 0, 7]) // "5 R 5"
+ */
 export function stackName(stack: Stack): string {
   return stack.map(toneName).join(" ");
 }

@@ -1,4 +1,4 @@
-import { pitchClass } from "../pitch";
+import { pitchClass } from "@/core/pitch";
 import { type NamedStack, type Stack } from "./stack";
 
 /** What to look for on a neck: a stack as it stands, or any doubling of its degrees. */
@@ -6,7 +6,7 @@ export interface Voicing {
   readonly stack: Stack;
   /**
    * Null for the stack as it stands. Else free mode: every degree of the stack sounds (see
-   * `requiredDegrees`), in any octave and order and as often as one likes, on at least so many strings.
+   * `requiredDegrees`), in any octave and order and as often as one likes, on at least that many strings.
    */
   readonly leastNotes: number | null;
 }
@@ -30,7 +30,11 @@ export const CHORDS: readonly NamedStack[] = [
   { name: "augmented", semitones: [0, 4, 8] },
 ];
 
-/** The degrees of a stack, 0 to 11 semitones over the root, rising and each once. */
+/**
+ * The degrees of a stack, 0 to 11 semitones over the root, rising and each once.
+ *
+ * @example degreesOf([0, 7, 12, 16]) // [0, 4, 7]
+ */
 export function degreesOf(stack: Stack): readonly number[] {
   return [...new Set(stack.map(pitchClass))].sort((a, b) => a - b);
 }
@@ -38,6 +42,8 @@ export function degreesOf(stack: Stack): readonly number[] {
 /**
  * The degrees that free mode must sound: all, but in chords of four and more the perfect fifth may be
  * left out, as in the open C7, x 3 2 3 1 0 (common practice).
+ *
+ * @example requiredDegrees([0, 4, 7, 10]) // [0, 4, 10]
  */
 export function requiredDegrees(stack: Stack): readonly number[] {
   const degrees = degreesOf(stack);

@@ -1,4 +1,4 @@
-import { readTuning } from "./read";
+import { readTuning } from "./readTuning";
 import { type Tuning } from "./tuning";
 
 /** Tunings of one kind, as a list shows them. */

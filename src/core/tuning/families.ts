@@ -1,4 +1,4 @@
-import { pitchClass, pitchClassOf, SEMITONES_PER_OCTAVE, type Midi, type Note } from "../pitch";
+import { pitchClass, pitchClassOf, SEMITONES_PER_OCTAVE, type Midi, type Note } from "@/core/pitch";
 import { retuningCost, usualMidi } from "./tuning";
 
 /**
@@ -56,7 +56,7 @@ const OPEN_SHAPES: Readonly<Record<OpenQuality, readonly (readonly number[])[]>>
   ],
 };
 
-/** Open tunings are told for six strings and more; further low strings go on in roots and fifths. */
+/** Open tunings by name need six strings or more; further low strings go on in roots and fifths. */
 export const MIN_OPEN_STRINGS = 6;
 
 export function openFamily(quality: OpenQuality): Family {

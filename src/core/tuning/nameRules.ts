@@ -1,5 +1,5 @@
-import { noteText, parseNote, spellPitchClass, type Midi, type Note } from "../pitch";
-import { failure, success, type Result } from "../result";
+import { noteText, parseNote, spellPitchClass, type Midi, type Note } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
 import {
   doubleDropFamily,
   dropFamily,
@@ -12,7 +12,7 @@ import {
 } from "./families";
 import { usualMidi } from "./tuning";
 
-/** How many steps, of a half or a whole step each. */
+/** The number of steps, each a half or a whole step. */
 const STEP_COUNTS: Readonly<Record<string, number>> = {
   a: 1,
   one: 1,
@@ -33,7 +33,7 @@ export const REGULAR_STEPS: Readonly<Record<string, number>> = {
 
 const NOTE = "([a-g](?:##?|bb?)?)";
 
-/** One form that a tuning's name can take, in small letters and without its number of strings. */
+/** One form a tuning's name can take, in lower case and without its number of strings. */
 export interface NameRule {
   readonly pattern: RegExp;
   readonly read: (match: RegExpExecArray, strings: number) => Result<readonly (readonly Midi[])[]>;
@@ -101,7 +101,7 @@ export const NAME_RULES: readonly NameRule[] = [
     },
   },
   {
-    // A name whose note is none: better told than read as letters.
+    // A name with an invalid note: report it rather than read it as letters.
     pattern: /^(?:double )?drop(?:ped)?(?: (\S+))?$|^open(?: (\S+))?$|^(\S+) standard$/,
     read: (match) => {
       const wrong = match[1] ?? match[2] ?? match[3];

@@ -1,6 +1,6 @@
-import { midiOf, pitchClass, pitchClassOf, SEMITONES_PER_OCTAVE, type Midi } from "../pitch";
-import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, stepCost } from "./tuning";
+import { midiOf, pitchClass, pitchClassOf, SEMITONES_PER_OCTAVE, type Midi } from "@/core/pitch";
 import { type Token } from "./tokens";
+import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, stepCost } from "./tuning";
 
 export interface OctaveChoice {
   readonly midi: readonly Midi[];

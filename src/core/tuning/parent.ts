@@ -1,17 +1,19 @@
-import { type Midi } from "../pitch";
-import { nameTuning } from "./naming";
+import { type Midi } from "@/core/pitch";
+import { nameTuning } from "./nameTuning";
 import { samePitches, usualMidi, type Tuning } from "./tuning";
 
-/** The tuning by whose chord names a player thinks, and how far the present one lies above it. */
+/** The tuning whose chord names a player thinks in, and how far the current one is above it. */
 export interface Parent {
   readonly tuning: Tuning;
-  /** Semitones from the parent's pitches to the present ones; -2 for drop C, whose parent is drop D. */
+  /** Semitones from the parent's pitches to the current ones; -2 for drop C, whose parent is drop D. */
   readonly semitones: number;
 }
 
 /**
  * The standard or drop tuning of which a tuning is a transposition of the whole guitar (standard,
  * drop D, double drop D, seven-string standard...); the tuning itself where there is none.
+ *
+ * @example parentOf([36, 43, 48, 53, 57, 62]) // { tuning: drop D, semitones: -2 }
  */
 export function parentOf(midi: readonly Midi[]): Parent {
   for (const parent of parents(midi.length)) {

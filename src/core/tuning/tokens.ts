@@ -1,5 +1,5 @@
-import { parseNote, plainSigns, type Note } from "../pitch";
-import { failure, success, type Result } from "../result";
+import { parseNote, plainSigns, type Note } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
 
 /** One string as it was written: a note, with an octave if the writer gave one. */
 export interface Token {
@@ -10,7 +10,7 @@ export interface Token {
 /** One way to cut a text into strings. */
 export interface Cut {
   readonly tokens: readonly Token[];
-  /** How often the cut goes against the writer's capitals or habits; 0 is the natural reading. */
+  /** How often the cut contradicts the writer's capitals or habits; 0 is the natural reading. */
   readonly oddities: number;
 }
 
@@ -58,7 +58,7 @@ function cutWord(word: string): readonly Cut[] {
       const piece = word.slice(start, start + length);
       const token = readToken(piece);
       if (!token || /[A-G]/.test(piece.slice(1))) continue;
-      // Beside capitals, a small b is meant as a flat; double signs are rarely meant at all.
+      // Next to capitals, a lower-case b is meant as a flat; double accidentals are rarely meant at all.
       const smallB = capitals && piece.startsWith("b");
       const oddities = (smallB ? 1 : 0) + (Math.abs(token.note.accidental) > 1 ? 1 : 0);
       const head: Cut = { tokens: [token], oddities };

@@ -1,19 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { Note as TonalNote } from "tonal";
-import {
-  LOWEST_STRING_MIDI,
-  MAX_STRINGS,
-  MIN_STRINGS,
-  nameTuning,
-  readTuning,
-  retuneSteps,
-  samePitches,
-  TUNINGS,
-  usualMidi,
-  type ReadTuningOptions,
-  type Tuning,
-} from ".";
+import { TUNINGS } from "./catalogue";
+import { nameTuning } from "./nameTuning";
+import { readTuning, type ReadTuningOptions } from "./readTuning";
+import { LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS, usualMidi, type Tuning } from "./tuning";
 
 const read = (text: string, options?: ReadTuningOptions): Tuning => {
   const result = readTuning(text, options);
@@ -222,36 +213,5 @@ describe("naming", () => {
     expect(read("D A D F# A D").kind).toBe("open");
     expect(read("E A D G C F").kind).toBe("regular");
     expect(read("E A D G Bb E")).toMatchObject({ kind: "own", name: "E A D G Bb E" });
-  });
-});
-
-describe("retuning", () => {
-  test("drop D lets the thickest string down by two and touches no other", () => {
-    expect(retuneSteps(read("standard").midi, read("drop D").midi)).toEqual([
-      { string: 0, from: 40, to: 38, semitones: -2 },
-    ]);
-  });
-
-  test("nothing to turn, and another guitar", () => {
-    expect(retuneSteps(usualMidi(6), usualMidi(6))).toEqual([]);
-    expect(retuneSteps(usualMidi(6), usualMidi(7))).toBeNull();
-  });
-
-  test("going there and back is nothing", () => {
-    const tuning = fc.array(fc.integer({ min: 20, max: 70 }), { minLength: 6, maxLength: 6 });
-    fc.assert(
-      fc.property(tuning, tuning, (a, b) => {
-        const there = new Map(retuneSteps(a, b)?.map((step) => [step.string, step.semitones]));
-        const back = new Map(retuneSteps(b, a)?.map((step) => [step.string, step.semitones]));
-        const turned = a.map((midi, i) => midi + (there.get(i) ?? 0));
-        expect(samePitches(turned, b)).toBe(true);
-        expect(
-          samePitches(
-            turned.map((midi, i) => midi + (back.get(i) ?? 0)),
-            a,
-          ),
-        ).toBe(true);
-      }),
-    );
   });
 });

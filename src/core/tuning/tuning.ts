@@ -1,4 +1,4 @@
-import { type Midi } from "../pitch";
+import { type Midi } from "@/core/pitch";
 
 export type TuningKind = "standard" | "drop" | "double drop" | "open" | "modal" | "regular" | "own";
 
@@ -17,7 +17,7 @@ export const LOWEST_STRING_MIDI = 14;
 export const HIGHEST_STRING_MIDI = 89;
 
 /**
- * What a guitar of so many strings is usually tuned to. Six and seven strings and the basses are
+ * The usual tuning for each number of strings. Six and seven strings and the basses are
  * GNU LilyPond's predefined tunings (string-tunings-init, 2.24); eight adds a low F#, nine C#
  * and ten G#, each a fourth lower (common practice).
  */
@@ -44,7 +44,11 @@ export function samePitches(a: readonly Midi[], b: readonly Midi[]): boolean {
   return a.length === b.length && a.every((midi, string) => midi === b[string]);
 }
 
-/** Whether a thicker string sounds higher than a thinner one somewhere; allowed, but worth a word. */
+/**
+ * Whether a thicker string sounds higher than a thinner one somewhere; allowed, but worth a remark.
+ *
+ * @example isCrossed([43, 40, 50, 55, 59, 64]) // true
+ */
 export function isCrossed(midi: readonly Midi[]): boolean {
   return midi.some((pitch, string) => string > 0 && pitch < (midi[string - 1] ?? pitch));
 }
@@ -57,7 +61,7 @@ export function retuningCost(from: readonly Midi[], to: readonly Midi[]): number
   return to.reduce((sum, midi, string) => sum + stepCost((from[string] ?? midi) - midi), 0);
 }
 
-/** The share of one string that is let down by `down` semitones (negative: wound up). */
+/** The tension share of one string that is let down by `down` semitones (negative: wound up). */
 export function stepCost(down: number): number {
   return down >= 0 ? down : -2 * down;
 }

@@ -2,10 +2,12 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { type Finger } from "@/core/hand";
 import { GRIP_ORDERS, NO_FILTER } from "@/core/listing";
-import { FIRST_VIEW, MARK_LABELS, readAddress, SPACINGS, writeAddress, type View } from ".";
+import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
+import { readAddress } from "./read";
+import { writeAddress } from "./write";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
-const plain: View = { ...FIRST_VIEW, tuningMidi: STANDARD };
+const plain: View = { ...DEFAULT_VIEW, tuningMidi: STANDARD };
 
 describe("the address of a view", () => {
   test("says tuning, root and stack, and beyond them only what is not as at first", () => {

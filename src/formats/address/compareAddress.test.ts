@@ -1,17 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT } from "@/core/compare";
-import {
-  FIRST_COMPARISON,
-  HOLDS,
-  readCompareAddress,
-  writeCompareAddress,
-  type Comparison,
-} from ".";
+import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT } from "@/core/gripSearch";
+import { DEFAULT_COMPARISON, HOLDS, type Comparison } from "@/state";
+import { readCompareAddress, writeCompareAddress } from "./compareAddress";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const plain: Comparison = {
-  ...FIRST_COMPARISON,
+  ...DEFAULT_COMPARISON,
   columns: [
     { guitarId: 1, midi: STANDARD },
     { guitarId: 2, midi: [33, 40, 45, 50, 55, 59, 64] },
@@ -61,7 +56,7 @@ describe("the address of a comparison", () => {
         } = readCompareAddress(writeCompareAddress(comparison));
         expect(problems).toEqual([]);
         expect(tunings).toEqual(columns);
-        expect({ ...FIRST_COMPARISON, ...read }).toEqual(rest);
+        expect({ ...DEFAULT_COMPARISON, ...read }).toEqual(rest);
       }),
     );
   });

@@ -1,27 +1,27 @@
 import { readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, TERMS, type Term } from "@/core/compare";
 import { readFretting } from "@/core/fretting";
+import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch";
 import { type Midi } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
-import { FIRST_COMPARISON, HOLDS, MOST_COLUMNS, type Comparison } from "./comparison";
+import { DEFAULT_COMPARISON, HOLDS, MAX_COLUMNS, MAX_MINUTES, type Comparison } from "@/state";
 import { readTuningPart } from "./tuningPart";
 
-/** What an address says of a comparison. */
+/** What an address says about a comparison. */
 export interface CompareAddress {
   /** Its tunings, each with the number of a guitar where one is named. */
   readonly tunings: readonly { readonly guitarId: number | null; readonly midi: readonly Midi[] }[];
   readonly rest: Partial<Omit<Comparison, "columns">>;
-  /** What made no sense and was left out. */
+  /** What could not be read and was left out. */
   readonly problems: readonly string[];
 }
 
-/** A comparison as the query of an address; what is as at first is left out. */
+/** A comparison as the query of an address; defaults are left out. */
 export function writeCompareAddress(comparison: Comparison): string {
   const { columns, chords, fiveStack, allAsFives, leastNotes, hold, shape } = comparison;
   const { weights, minutesPerString } = comparison;
-  const first = FIRST_COMPARISON;
+  const first = DEFAULT_COMPARISON;
   const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   const parts: readonly (readonly [name: string, text: string | null])[] = [
     ["tunings", columns.map(({ midi }) => midi.join(",")).join(";")],
@@ -34,7 +34,7 @@ export function writeCompareAddress(comparison: Comparison): string {
     ["shape", shape && shape.map((fret) => fret ?? "x").join("-")],
     [
       "weigh",
-      isPlain(weights, first.weights) ? null : TERMS.map((term) => weights[term]).join(","),
+      isPlain(weights, first.weights) ? null : WEIGHT_NAMES.map((term) => weights[term]).join(","),
     ],
     ["minutes", minutesPerString === first.minutesPerString ? null : String(minutesPerString)],
   ];
@@ -48,8 +48,8 @@ export function writeCompareAddress(comparison: Comparison): string {
 
 type Rest = CompareAddress["rest"];
 
-/** The terms of addresses that an earlier Tenon wrote. */
-const FIRST_TERMS: readonly Term[] = ["ease", "low", "clear", "ringing", "retuning"];
+/** The weights in addresses that an earlier Tenon wrote. */
+const FIRST_WEIGHT_NAMES: readonly WeightName[] = ["ease", "low", "clear", "ringing", "retuning"];
 
 const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   chords: (text) => {
@@ -79,9 +79,10 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   weigh: (text) => {
     const values = text.split(",").map(toNumber);
     const isFine = values.every((value) => value >= 0 && value <= HIGHEST_WEIGHT);
-    const terms: readonly Term[] = values.length === FIRST_TERMS.length ? FIRST_TERMS : TERMS;
+    const terms: readonly WeightName[] =
+      values.length === FIRST_WEIGHT_NAMES.length ? FIRST_WEIGHT_NAMES : WEIGHT_NAMES;
     if (!isFine || values.length !== terms.length) {
-      const names = TERMS.join(", ");
+      const names = WEIGHT_NAMES.join(", ");
       return failure("weigh", `'${text}': write ${names} as numbers from 0 to ${HIGHEST_WEIGHT}`);
     }
     const told = Object.fromEntries(terms.map((term, index) => [term, values[index]]));
@@ -89,14 +90,11 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   },
   minutes: (text) => {
     const minutesPerString = toNumber(text);
-    return minutesPerString >= 0 && minutesPerString <= MOST_MINUTES
+    return minutesPerString >= 0 && minutesPerString <= MAX_MINUTES
       ? success({ minutesPerString })
-      : failure("minutes", `'${text}': write minutes from 0 to ${MOST_MINUTES}`);
+      : failure("minutes", `'${text}': write minutes from 0 to ${MAX_MINUTES}`);
   },
 };
-
-/** More for one string is no retuning on stage. */
-export const MOST_MINUTES = 10;
 
 /** Reads the query of a comparison's address. Names it does not know are left alone. */
 export function readCompareAddress(search: string): CompareAddress {
@@ -105,8 +103,8 @@ export function readCompareAddress(search: string): CompareAddress {
   const tell = (name: string, message: string) => problems.push(`Address, ${name}: ${message}`);
   const guitars = (query.get("guitars") ?? "").split(";").map(toNumber);
   const texts = (query.get("tunings") ?? "").split(";").filter((text) => text.trim() !== "");
-  if (texts.length > MOST_COLUMNS) tell("tunings", `only the first ${MOST_COLUMNS} are shown`);
-  const tunings = texts.slice(0, MOST_COLUMNS).flatMap((text, index) => {
+  if (texts.length > MAX_COLUMNS) tell("tunings", `only the first ${MAX_COLUMNS} are shown`);
+  const tunings = texts.slice(0, MAX_COLUMNS).flatMap((text, index) => {
     const midi = readTuningPart(text);
     if (!midi.ok) {
       tell("tunings", midi.problem.message);
@@ -126,7 +124,7 @@ export function readCompareAddress(search: string): CompareAddress {
   return { tunings, rest, problems };
 }
 
-/** A number, or NaN, which no check lets pass. */
+/** A number, or NaN, which fails every check. */
 function toNumber(text: string): number {
   return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN;
 }

@@ -5,14 +5,14 @@ import { parseNote } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
+import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
 import { readTuningPart } from "./tuningPart";
-import { FIRST_VIEW, MARK_LABELS, SPACINGS, type View } from "./view";
 import { PART_NAMES, type PartName } from "./write";
 
 export interface Address {
   /** What the address says; empty where it says nothing. */
   readonly view: Partial<View>;
-  /** What made no sense and was left out. */
+  /** What could not be read and was left out. */
   readonly problems: readonly string[];
 }
 
@@ -21,7 +21,7 @@ type Reader = (text: string, soFar: View) => Result<Partial<View>>;
 
 const WAYS = ["with", "without"] as const;
 
-/** How each part is read back; the counterpart of its writer. */
+/** How each part is read back, the counterpart of its writer. */
 const READERS: Readonly<Record<PartName, Reader>> = {
   tuning: (text) => {
     const midi = readTuningPart(text);
@@ -109,12 +109,12 @@ export function readAddress(search: string): Address {
   for (const name of PART_NAMES) {
     const text = query.get(name);
     if (text === null) continue;
-    const result = READERS[name](text, { ...FIRST_VIEW, tuningMidi: USUAL_STRINGS, ...said });
+    const result = READERS[name](text, { ...DEFAULT_VIEW, tuningMidi: USUAL_STRINGS, ...said });
     if (result.ok) said = { ...said, ...result.value };
     else problems.push(`Address, ${name}: ${result.problem.message}`);
   }
-  // A bookmark that names a tuning shows that view alone, not what was left over from another.
-  return { view: said.tuningMidi ? { ...FIRST_VIEW, ...said } : said, problems };
+  // A bookmark that names a tuning shows exactly that view, with nothing left over from the last one.
+  return { view: said.tuningMidi ? { ...DEFAULT_VIEW, ...said } : said, problems };
 }
 
 function filtered({ filter }: View, part: Partial<GripFilter>): Partial<View> {
@@ -157,7 +157,7 @@ function filterFlag(name: string, part: Partial<GripFilter>): Reader {
     text === "yes" ? success(filtered(soFar, part)) : failure(name, `'${text}': write yes`);
 }
 
-/** A whole number, or NaN, which no check lets pass. */
+/** A whole number, or NaN, which fails every check. */
 function toWhole(text: string): number {
   return /^-?\d{1,3}$/.test(text) ? Number(text) : NaN;
 }

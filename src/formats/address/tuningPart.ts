@@ -8,7 +8,7 @@ export function readTuningPart(text: string): Result<readonly Midi[]> {
   return read.ok ? success(read.value.tuning.midi) : read;
 }
 
-/** Pitches are read as notes, so that they pass the same checks as what a player writes. */
+/** Pitches are read as notes, so that they go through the same checks as user input. */
 function readMidi(text: string): ReturnType<typeof readTuning> {
   const midi = text.split(",").map(Number);
   return readTuning(midi.map((pitch) => pitchText(pitch)).join(" "), { strings: midi.length });

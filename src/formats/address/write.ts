@@ -1,4 +1,4 @@
-import { FIRST_VIEW, type View } from "./view";
+import { DEFAULT_VIEW, type View } from "@/state";
 
 /** The names of the address, in the order they are written. */
 export const PART_NAMES = [
@@ -27,7 +27,7 @@ export const PART_NAMES = [
 ] as const;
 export type PartName = (typeof PART_NAMES)[number];
 
-/** How each part of a view is written; null for what goes without saying. */
+/** How each part of a view is written; null where there is nothing to write. */
 const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
   tuning: ({ tuningMidi }) => tuningMidi.join(","),
   root: ({ root }) => root,
@@ -56,16 +56,16 @@ const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
     through && `${tuningMidi.length - through.string}-${through.fret}`,
 };
 
-/** Written even where they are as at first: a view without them would be another tomorrow. */
+/** Written even where they equal the defaults: without them a view would change with the player's rig. */
 const ALWAYS_WRITTEN: readonly PartName[] = ["tuning", "root", "stack"];
 
 /** A view as the query of an address, "?tuning=40,45,...&root=C%23&stack=0,7,12"; defaults are left out. */
 export function writeAddress(view: View): string {
-  const plain = { ...FIRST_VIEW, tuningMidi: view.tuningMidi };
+  const plain = { ...DEFAULT_VIEW, tuningMidi: view.tuningMidi };
   const pairs = PART_NAMES.flatMap((name) => {
     const text = WRITERS[name](view);
     const isPlain = !ALWAYS_WRITTEN.includes(name) && text === WRITERS[name](plain);
-    // Commas may stand in a query, and make it readable.
+    // Commas are allowed in a query and keep it readable.
     return text === null || isPlain
       ? []
       : [`${name}=${encodeURIComponent(text).replaceAll("%2C", ",")}`];

@@ -1,10 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import Papa from "papaparse";
 import { countChords, DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS, makeGripSearch, weighTuning } from "@/core/compare";
+import { weighTuning } from "@/core/compare";
+import { DEFAULT_WEIGHTS, makeGripSearch } from "@/core/gripSearch";
 import { makeNeck } from "@/core/neck";
 import { nameTuning } from "@/core/tuning";
-import { compareCsv, type CsvColumn } from ".";
+import { compareCsv, type CsvColumn } from "./compareCsv";
 
 const DROP_D = [38, 45, 50, 55, 59, 64];
 

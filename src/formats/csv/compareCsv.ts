@@ -1,9 +1,10 @@
 import { unparse } from "papaparse";
-import { type GripCounts, type WeighedTuning } from "@/core/compare";
+import { type GripCounts } from "@/core/chordGrips";
+import { type WeighedTuning } from "@/core/compare";
 import { pitchText } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 
-/** What a comparison says of one tuning, as far as a table tells it. */
+/** What a table shows of one tuning in a comparison. */
 export interface CsvColumn {
   readonly tuning: Tuning;
   readonly guitarName: string;
@@ -45,7 +46,7 @@ type Row = Readonly<Partial<Record<(typeof FIELDS)[number], string | number>>>;
  */
 export function compareCsv(columns: readonly CsvColumn[]): string {
   const rows = columns.flatMap((column) => [...chordRows(column), wholeRow(column)]);
-  // A name that a spreadsheet would take for a formula is only text.
+  // A name that a spreadsheet would read as a formula is escaped to stay text.
   return `${unparse({ fields: [...FIELDS], data: rows.map(inOrder) }, { escapeFormulae: true })}\r\n`;
 }
 

@@ -6,7 +6,7 @@ interface ChoiceButtonProps {
   readonly children: ReactNode;
   readonly label?: string;
   readonly className?: string;
-  /** A width of its own, so that nothing beside it moves when the fonts come in. */
+  /** A fixed width, so that nothing next to it moves when the fonts load. */
   readonly widthPx?: number;
 }
 
@@ -20,7 +20,7 @@ export function ChoiceButton(props: ChoiceButtonProps) {
       aria-label={label}
       onClick={onPress}
       style={widthPx === undefined ? undefined : { width: widthPx }}
-      // A click must not take the focus: Enter and the arrows still belong to the grips then.
+      // A click must not take the focus: Enter and the arrows still belong to the grips.
       onMouseDown={(event) => event.preventDefault()}
       className={`min-h-11 rounded-lg border font-medium ${pressed ? "border-inverse bg-inverse text-on-inverse" : "border-line bg-surface text-ink hover:border-ink"} ${className ?? ""}`}
     >

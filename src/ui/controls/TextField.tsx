@@ -7,7 +7,7 @@ interface TextFieldProps extends ComponentProps<"input"> {
   readonly hint?: string | undefined;
 }
 
-/** A labelled line of text with the reason beside it where it makes no sense. */
+/** A labelled line of text, with the reason next to it where it is invalid. */
 export function TextField({ label, problem, hint, className, ...input }: TextFieldProps) {
   const id = useId();
   const told = problem ?? hint;

@@ -1,6 +1,12 @@
 export { AppDialog } from "./AppDialog";
 export { ChoiceButton } from "./ChoiceButton";
+export { KeyCap } from "./KeyCap";
+export { capOf } from "./caps";
+export { capsOf, listKeys, TO, type KeySection } from "./keyList";
+export { useKeys, type KeyTable } from "./keys";
+export { fetchWhileIdle, onDemand } from "./onDemand";
+export { PaperDialog } from "./PaperDialog";
 export { SelectField } from "./SelectField";
 export { TextField } from "./TextField";
+export { TryAgain } from "./TryAgain";
 export { useEvent } from "./useEvent";
-export { useShortcuts, type Shortcuts } from "./useShortcuts";

@@ -3,8 +3,8 @@
 import { useCallback, useLayoutEffect, useRef } from "react";
 
 /**
- * A handler that always does the newest thing but never changes itself, so that memoised parts
- * are not drawn again for it. For events only, not for use while rendering.
+ * A stable handler that always runs the newest callback, so
+ * that memoised parts are not re-rendered for it. For events only, not for use while rendering.
  */
 export function useEvent<Args extends unknown[], Answer>(
   handler: (...args: Args) => Answer,

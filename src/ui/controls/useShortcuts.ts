@@ -5,7 +5,7 @@ import { useEvent } from "./useEvent";
 
 export type Shortcuts = Readonly<Record<string, () => void>>;
 
-/** Elements that answer keys themselves; shortcuts keep out of them. */
+/** Elements that handle keys themselves; shortcuts leave them alone. */
 const TYPING = "input, textarea, select, [role=listbox][data-open], [role=menu]";
 /** What Enter and Space already press. */
 const PRESSABLE = "button, a, summary, [role=button], [aria-haspopup]";

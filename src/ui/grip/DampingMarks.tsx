@@ -21,8 +21,8 @@ export function DampingMarks({ damping, x, anchor, stringY, size }: DampingMarks
           dy="0.35em"
           textAnchor={anchor}
           fontSize={size}
-          fontWeight={silent.first.finger === null ? 700 : 400}
-          fill={silent.first.finger === null ? "var(--at-risk)" : "var(--on-slab)"}
+          fontWeight={silent.isSafe ? 400 : 700}
+          fill={silent.isSafe ? "var(--on-slab)" : "var(--at-risk)"}
           stroke="var(--board)"
           strokeWidth={size * 0.4}
           paintOrder="stroke"

@@ -2,18 +2,18 @@ import { type EffortTerms, type Fingering } from "@/core/hand";
 import { PointParts } from "./PointParts";
 
 const TERM_NAMES: Readonly<Record<keyof EffortTerms, string>> = {
-  fingers: "Fingers put down",
+  fingers: "Fingers used",
   barre: "One finger on several strings",
   reach: "Opening the hand",
   stretch: "Beyond comfortable",
-  spacing: "Fingers off one per fret",
+  spacing: "Off one finger per fret",
   across: "Across the strings",
   interior: "Silent string between",
   risk: "Strings left unsilenced",
   arch: "Arching over open strings",
   access: "High on the neck",
-  crowding: "Fingertips short of room",
-  school: "Your usual way",
+  crowding: "Fingertips crowded",
+  school: "Your usual fingering",
 };
 
 /** What the effort of a fingering is the sum of. */

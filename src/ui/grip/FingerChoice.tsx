@@ -2,7 +2,7 @@ import { type Fingering } from "@/core/hand";
 import { ChoiceButton } from "@/ui/controls";
 import { fingersText } from "./FretText";
 
-const MOST_SHOWN = 6;
+const MAX_SHOWN = 6;
 
 interface FingerChoiceProps {
   /** Every way to finger the grip, easiest first. */
@@ -13,7 +13,7 @@ interface FingerChoiceProps {
 
 /** The ways to finger one grip, easiest first; none is wrong, the player picks. */
 export function FingerChoice({ ways, chosen, onChoose }: FingerChoiceProps) {
-  const shown = ways.slice(0, MOST_SHOWN);
+  const shown = ways.slice(0, MAX_SHOWN);
   if (!shown.includes(chosen)) shown.push(chosen);
   if (ways.length < 2) return null;
   return (

@@ -1,11 +1,11 @@
 import { type Fingering } from "@/core/hand";
-import { type Neck, wireMm } from "@/core/neck";
+import { wireMm, type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
-import { type MarkLabel } from "@/formats/address";
+import { type MarkLabel } from "@/state";
 import { NeckGrip, type GripScale, type ShownGrip } from "@/ui/neck";
 import { DampingMarks } from "./DampingMarks";
-import { ShiftMarks } from "./ShiftMarks";
 import { ReachMarks } from "./ReachMarks";
+import { ShiftMarks } from "./ShiftMarks";
 
 interface GripDiagramProps {
   readonly neck: Neck;
@@ -13,13 +13,13 @@ interface GripDiagramProps {
   readonly grip: ShownGrip;
   readonly labels: MarkLabel;
   /** Px between two strings; everything else follows. */
-  readonly pitch: number;
+  readonly stringGapPx: number;
   readonly label: string;
   /** Draw it as on a left-handed guitar, the nut on the right. */
   readonly leftHanded: boolean;
   /** The player's own view: the thick string on top. */
   readonly thickOnTop?: boolean;
-  /** Grow to the width there is, up to so many times as large. */
+  /** Grow to the available width, up to this factor. */
   readonly growth?: number;
   /** Draws what silences each string and how far the fingers stand apart. */
   readonly explained?: Fingering;
@@ -28,34 +28,36 @@ interface GripDiagramProps {
 }
 
 const FEWEST_FRETS = 4;
-/** Height for the distances between fingers, in string pitches. */
+/** Height for the distances between fingers, in string gaps. */
 const REACH_ROOM = 0.9;
 
-/** Width for the shifts beside the strings, in string pitches. */
+/** Width for the shifts beside the strings, in string gaps. */
 const SHIFT_ROOM = 1.9;
 
 /** A grip close up: the few frets it needs, at their true proportions. */
 export function GripDiagram(props: GripDiagramProps) {
-  const { neck, root, grip, labels, pitch, label, leftHanded, thickOnTop, growth } = props;
+  const { neck, root, grip, labels, stringGapPx, label, leftHanded, thickOnTop, growth } = props;
   const { explained, shifts } = props;
   const { first, last } = fretWindow(grip, neck.frets);
   const strings = neck.midi.length;
-  const [left, top] = [pitch * 1.5, pitch * (0.75 + (explained ? REACH_ROOM : 0))];
-  const boardWidth = pitch * 2 * (last - first + 1);
-  const height = top + pitch * (strings - 1) + pitch * 1.5;
-  const width = left + boardWidth + pitch * (shifts ? SHIFT_ROOM : 0.5);
+  const [left, top] = [stringGapPx * 1.5, stringGapPx * (0.75 + (explained ? REACH_ROOM : 0))];
+  const boardWidth = stringGapPx * 2 * (last - first + 1);
+  const height = top + stringGapPx * (strings - 1) + stringGapPx * 1.5;
+  const width = left + boardWidth + stringGapPx * (shifts ? SHIFT_ROOM : 0.5);
   const startMm = wireMm(neck, 0, first - 1);
   const pxPerMm = boardWidth / (wireMm(neck, 0, last) - startMm);
   const turn = (x: number) => (leftHanded ? width - x : x);
   const rightHandedX = (fret: number) => left + (wireMm(neck, 0, fret) - startMm) * pxPerMm;
   const wireX = (fret: number) => turn(rightHandedX(fret));
   const scale: GripScale = {
-    silentX: turn(left - pitch * 0.8),
-    stringY: (string) => top + (thickOnTop ? string : strings - 1 - string) * pitch,
+    silentX: turn(left - stringGapPx * 0.8),
+    stringY: (string) => top + (thickOnTop ? string : strings - 1 - string) * stringGapPx,
     markX: (_, fret) =>
-      fret === 0 ? turn(left - pitch * 0.8) : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
+      fret === 0
+        ? turn(left - stringGapPx * 0.8)
+        : wireX(fret) - (wireX(fret) - wireX(fret - 1)) * 0.4,
   };
-  const [boardTop, boardBottom] = [top, top + (strings - 1) * pitch];
+  const [boardTop, boardBottom] = [top, top + (strings - 1) * stringGapPx];
   const frets = Array.from({ length: last - first + 1 }, (_, index) => first + index);
   return (
     <svg
@@ -100,9 +102,9 @@ export function GripDiagram(props: GripDiagramProps) {
         <text
           key={fret}
           x={scale.markX(0, fret)}
-          y={height - pitch * 0.32}
+          y={height - stringGapPx * 0.32}
           textAnchor="middle"
-          fontSize={Math.max(13, pitch * 0.55)}
+          fontSize={Math.max(13, stringGapPx * 0.55)}
           fill="var(--on-slab)"
         >
           {fret}
@@ -114,34 +116,34 @@ export function GripDiagram(props: GripDiagramProps) {
         grip={grip}
         root={root}
         labels={labels}
-        sizeAt={() => pitch * 0.46}
+        sizeAt={() => stringGapPx * 0.46}
       />
       {shifts && (
         <ShiftMarks
           shifts={shifts}
-          x={turn(left + boardWidth + pitch * 0.35)}
+          x={turn(left + boardWidth + stringGapPx * 0.35)}
           anchor={leftHanded ? "end" : "start"}
           scale={scale}
           fretting={grip.fingering.fretting}
-          size={pitch * 0.6}
+          size={stringGapPx * 0.6}
         />
       )}
       {explained && (
         <>
           <DampingMarks
             damping={explained.damping}
-            x={turn(left + pitch * 0.25)}
+            x={turn(left + stringGapPx * 0.25)}
             anchor={leftHanded ? "end" : "start"}
             stringY={scale.stringY}
-            size={pitch * 0.56}
+            size={stringGapPx * 0.56}
           />
           <ReachMarks
             presses={explained.presses}
             xOf={(fret) => scale.markX(0, fret)}
-            y={pitch * 0.5}
-            foot={boardTop - pitch * 0.45}
+            y={stringGapPx * 0.5}
+            foot={boardTop - stringGapPx * 0.45}
             middle={turn(left + boardWidth / 2)}
-            size={pitch * 0.58}
+            size={stringGapPx * 0.58}
           />
         </>
       )}

@@ -21,7 +21,7 @@ const CELLS = "grid items-center gap-x-2 px-2";
 const FEW_STRINGS = `${CELLS} grid-cols-[minmax(7rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)] lg:grid-cols-[minmax(7.2rem,1.4fr)_3.5rem_3.7rem_minmax(4rem,1fr)_5.6rem]`;
 /** More strings leave no room for what sounds. */
 const MANY_STRINGS = `${CELLS} grid-cols-[minmax(9rem,1.4fr)_4.5rem_3.7rem_minmax(4rem,1fr)]`;
-const MOST_OF_FEW = 6;
+const MAX_OF_FEW = 6;
 
 /**
  * Every playable grip, in the order asked, one row a place; only the rows in sight are drawn. The arrows
@@ -30,7 +30,7 @@ const MOST_OF_FEW = 6;
 export const GripList = memo(function GripList(props: GripListProps) {
   const { grips, root, chosen, onChoose, label } = props;
   const rows = useRef<VirtualizerHandle>(null);
-  const isFew = (grips[0]?.fretting.length ?? 0) <= MOST_OF_FEW;
+  const isFew = (grips[0]?.fretting.length ?? 0) <= MAX_OF_FEW;
   const columns = isFew ? FEW_STRINGS : MANY_STRINGS;
   const sounds = isFew ? "hidden lg:inline" : "hidden";
 

@@ -1,5 +1,5 @@
 interface PointPartsProps<Term extends string> {
-  /** What each part is called, in the order in which they are told. */
+  /** The name of each part, in display order. */
   readonly names: Readonly<Record<Term, string>>;
   /** Effort points by part. */
   readonly terms: Readonly<Record<Term, number>>;
@@ -8,7 +8,7 @@ interface PointPartsProps<Term extends string> {
   readonly points: number;
 }
 
-/** Less is told as nothing. */
+/** Smaller values are shown as nothing. */
 const SMALLEST = 0.05;
 
 /** What a figure is the sum of, part by part; what counts nothing is left out. */

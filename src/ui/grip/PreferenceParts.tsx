@@ -10,14 +10,14 @@ const TERM_NAMES: Readonly<Record<keyof Grip["preference"]["terms"], string>> = 
   thin: "Thin strings silent",
   notes: "Few strings sound",
   open: "Open strings beside frets",
-  doubled: "One pitch twice",
+  doubled: "A pitch doubled",
   order: "Notes out of order",
   tones: "Which tones are doubled",
   spread: "Frets far apart",
-  fingers: "Fingers left over",
+  fingers: "Fingers unused",
   band: "With a bass player",
   wish: "Your wish",
-  pins: "Like your pins",
+  pins: "Close to your pins",
 };
 
 /** What speaks against a grip beside its effort. */

@@ -27,13 +27,13 @@ export function ReachScale({ reach }: { readonly reach: Reach }) {
       {reach.grade !== "comfortable" && (
         <p className="text-[16px] text-muted">
           {reach.comfortableFromFret === null
-            ? "Comfortable nowhere on this neck."
+            ? "Not comfortable anywhere on this neck."
             : `Comfortable from fret ${reach.comfortableFromFret}.`}
         </p>
       )}
       {reach.crowdedMm > 0 && (
         <p className="text-[16px] text-muted">
-          {`Your fingertips lack ${Math.max(1, Math.round(reach.crowdedMm))} mm of room beside each other.`}
+          {`Your fingertips are ${Math.max(1, Math.round(reach.crowdedMm))} mm short of room side by side.`}
         </p>
       )}
     </section>

@@ -1,11 +1,10 @@
 import { type ReactNode } from "react";
 import { type Sound } from "@/core/sound";
+import { useNames } from "@/ui/names";
 import { NoteText } from "@/ui/text";
 
 interface SoundLinesProps {
   readonly sound: Sound;
-  /** A pitch as this player calls it. */
-  readonly pitch: (midi: number) => string;
 }
 
 const AUDIBILITY: Readonly<Record<NonNullable<Sound["implied"]>["audibility"], string>> = {
@@ -15,7 +14,8 @@ const AUDIBILITY: Readonly<Record<NonNullable<Sound["implied"]>["audibility"], s
 };
 
 /** How the grip sounds, as computed: what it hints at below, how it beats, how rough it is. */
-export function SoundLines({ sound, pitch }: SoundLinesProps) {
+export function SoundLines({ sound }: SoundLinesProps) {
+  const { pitch } = useNames();
   const { implied, beats, roughness, weight, clarity } = sound;
   const slowest = beats.filter(({ hz }) => hz >= 0.05).sort((a, b) => a.hz - b.hz)[0];
   return (

@@ -34,7 +34,7 @@ export function dampingLines({ silent }: DampingPlan, strings: number): readonly
     const text = dampingText(each, strings);
     const last = lines.at(-1);
     if (last?.text === text) lines.splice(-1, 1, { ...last, strings: [...last.strings, number] });
-    else lines.push({ strings: [number], text, isSafe: each.first.finger !== null });
+    else lines.push({ strings: [number], text, isSafe: each.isSafe });
   }
   return lines;
 }

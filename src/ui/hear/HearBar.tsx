@@ -1,31 +1,19 @@
 import { Volume2 } from "lucide-react";
 import { MANNERS, type Manner } from "@/audio";
-import { ChoiceButton } from "@/ui/controls";
-import { useWorkspace } from "@/ui/workspace";
+import { type Hearing } from "@/state";
+import { ChoiceButton, KeyCap } from "@/ui/controls";
+import { HEAR_KEYS, MANNER_NAMES, mannerKey } from "./hearKeys";
 
-interface HearBarProps {
+/** What sounds now, and how grips are heard. */
+export interface HearBarState {
   readonly sounding: Manner | null;
-  readonly onHear: (manner: Manner) => void;
+  readonly hearing: Hearing;
+  readonly setHearing: (part: Partial<Hearing>) => void;
+  readonly hear: (manner: Manner) => void;
 }
 
-export const MANNER_KEYS: Readonly<Record<Manner, string>> = {
-  strum: "p",
-  pick: "u",
-  mute: "y",
-  choke: "x",
-};
-
-const NAMES: Readonly<Record<Manner, string>> = {
-  strum: "Strum",
-  pick: "Pick",
-  mute: "Mute",
-  choke: "Choke",
-};
-
 /** Hear the grip: struck, picked, muted or choked, clean or with gain, as loud as the player likes. */
-export function HearBar({ sounding, onHear }: HearBarProps) {
-  const { choice, choose } = useWorkspace();
-  const { hearing } = choice;
+export function HearBar({ sounding, hearing, setHearing, hear }: HearBarState) {
   return (
     <div role="group" aria-label="Hear the grip" className="space-y-1.5">
       <div className="grid grid-cols-4 gap-1">
@@ -33,24 +21,22 @@ export function HearBar({ sounding, onHear }: HearBarProps) {
           <ChoiceButton
             key={manner}
             pressed={sounding === manner}
-            onPress={() => onHear(manner)}
+            onPress={() => hear(manner)}
             className="flex items-center justify-center gap-1.5 px-1"
           >
-            {NAMES[manner]}
-            <kbd className="key-cap border-current bg-transparent text-[14px]">
-              {MANNER_KEYS[manner].toUpperCase()}
-            </kbd>
+            {MANNER_NAMES[manner]}
+            <KeyCap of={mannerKey(manner)} onButton />
           </ChoiceButton>
         ))}
       </div>
       <div className="flex items-center gap-3">
         <ChoiceButton
           pressed={hearing.gain}
-          onPress={() => choose({ hearing: { ...hearing, gain: !hearing.gain } })}
+          onPress={() => setHearing({ gain: !hearing.gain })}
           className="flex items-center gap-1.5 px-2.5"
         >
           Gain
-          <kbd className="key-cap border-current bg-transparent text-[14px]">W</kbd>
+          <KeyCap of={HEAR_KEYS.gain[0]} onButton />
         </ChoiceButton>
         <label className="flex min-h-11 flex-1 items-center gap-2">
           <Volume2 size={20} aria-hidden="true" className="shrink-0" />
@@ -62,9 +48,7 @@ export function HearBar({ sounding, onHear }: HearBarProps) {
             step={0.05}
             value={hearing.loudness}
             className="w-full min-w-20 accent-ink"
-            onChange={({ target }) =>
-              choose({ hearing: { ...hearing, loudness: Number(target.value) } })
-            }
+            onChange={({ target }) => setHearing({ loudness: Number(target.value) })}
           />
         </label>
       </div>

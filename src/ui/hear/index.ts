@@ -1,2 +1,2 @@
-export { HearBar, MANNER_KEYS } from "./HearBar";
-export { useHearing } from "./useHearing";
+export { HearBar, type HearBarState } from "./HearBar";
+export { HEAR_KEYS } from "./hearKeys";

@@ -1,6 +1,6 @@
 import { type Fingering } from "@/core/hand";
 import { type Midi, type Note } from "@/core/pitch";
-import { type MarkLabel } from "@/formats/address";
+import { type MarkLabel } from "@/state";
 import { Mark, markRole } from "./Mark";
 import { markText } from "./markText";
 

@@ -1,7 +1,7 @@
 import { memo, useRef, useState, type KeyboardEvent, type SyntheticEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { type MarkLabel } from "@/formats/address";
+import { type MarkLabel } from "@/state";
 import { spokenNotes } from "@/ui/text";
 import { Mark, markRole } from "./Mark";
 import { mapMarkText } from "./markText";
@@ -73,7 +73,7 @@ export const NeckMarks = memo(function NeckMarks(props: NeckMarksProps) {
         const label = mapMarkText(labels, { root, midi: position.midi, fret, tone: degree });
         return (
           <g
-            // By place in the list: a new root then moves marks instead of making them anew.
+            // By place in the list: a new root then moves marks instead of creating them again.
             key={index}
             data-mark={index}
             ref={(element) => {

@@ -4,7 +4,7 @@ import { memo, useMemo, useState } from "react";
 import { type Neck, type Position } from "@/core/neck";
 import { type Accidentals, type Note } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
-import { type MarkLabel } from "@/formats/address";
+import { type MarkLabel } from "@/state";
 import { FretRange, type Range } from "./FretRange";
 import { NaturalSteps } from "./NaturalSteps";
 import { NeckBoard } from "./NeckBoard";

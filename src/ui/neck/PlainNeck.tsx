@@ -4,8 +4,8 @@ import { useMemo, type ReactNode } from "react";
 import { type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { type Accidentals } from "@/core/pitch";
+import { type Spacing } from "@/state";
 import { NeckBoard } from "./NeckBoard";
-import { type Spacing } from "@/formats/address";
 import { makeNeckScale, narrowestWidth, type NeckScale } from "./neckScale";
 import { useInSight } from "./useInSight";
 import { useWidth } from "./useWidth";
@@ -17,13 +17,13 @@ interface PlainNeckProps {
   readonly spacing?: Spacing;
   readonly accidentals: Accidentals;
   readonly label: string;
-  /** Px for the column of open notes; where it is told, `beside` fills it. */
+  /** Px for the column of open notes; if given, `beside` fills it. */
   readonly labelWidth?: number;
   /** The shape to scroll to where the neck is wider than its window; keep the same object. */
   readonly inSight?: Fretting;
-  /** What stands on the neck. */
+  /** What is drawn on the neck. */
   readonly marks?: (scale: NeckScale) => ReactNode;
-  /** What stands in the column of open notes, drawn over the picture. */
+  /** What goes in the column of open notes, over the picture. */
   readonly beside?: (scale: NeckScale) => ReactNode;
 }
 

@@ -1,6 +1,7 @@
 import { memo, useRef, useState, type KeyboardEvent } from "react";
 import { type Fretting } from "@/core/fretting";
 import { type NeckScale } from "./neckScale";
+import { TAP_KEYS } from "./tapKeys";
 
 interface TapLayerProps {
   readonly scale: NeckScale;
@@ -25,7 +26,7 @@ export const TapLayer = memo(function TapLayer(props: TapLayerProps) {
 
   const onKeyDown = (event: KeyboardEvent) => {
     const { string, fret } = current;
-    if (event.key === "Enter" || event.key === " ") {
+    if (TAP_KEYS.tap.includes(event.key)) {
       event.preventDefault();
       event.stopPropagation();
       onTap(string, fret);

@@ -1,10 +1,11 @@
-export { Mark, markRole, MarkShape, type MarkRole } from "./Mark";
-export { NeckBoard } from "./NeckBoard";
-export { NeckGrip, type GripScale, type ShownGrip } from "./NeckGrip";
-export { NeckMarks } from "./NeckMarks";
-export { makeNeckScale, type NeckScale } from "./neckScale";
 export { type Range } from "./FretRange";
+export { Mark, MarkShape, markRole } from "./Mark";
+export { NeckBoard } from "./NeckBoard";
+export { type GripScale, NeckGrip, type ShownGrip } from "./NeckGrip";
+export { NeckMarks } from "./NeckMarks";
 export { NeckView } from "./NeckView";
 export { PlainNeck } from "./PlainNeck";
+export { TAP_KEYS } from "./tapKeys";
 export { TapLayer } from "./TapLayer";
+export { type NeckScale, makeNeckScale } from "./neckScale";
 export { useWidth } from "./useWidth";

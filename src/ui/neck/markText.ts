@@ -8,7 +8,7 @@ import {
   type Note,
 } from "@/core/pitch";
 import { toneName } from "@/core/stack";
-import { type MarkLabel } from "@/formats/address";
+import { type MarkLabel } from "@/state";
 
 /** A place on the neck, as far as a mark can say something of it. */
 export interface MarkedPlace {

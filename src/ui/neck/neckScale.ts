@@ -1,5 +1,5 @@
 import { fingertipMm, wireMm, type Neck } from "@/core/neck";
-import { type Spacing } from "@/formats/address";
+import { type Spacing } from "@/state";
 
 /** Where things of a neck lie in a drawing: the core's millimetres mapped to px, nothing more. */
 export interface NeckScale {
@@ -73,7 +73,7 @@ export function narrowestWidth(neck: Neck, { spacing = "true" }: NeckScaleOption
   );
 }
 
-/** A scale for a drawing of so many px width. */
+/** A scale for a drawing of this width in px. */
 export function makeNeckScale(
   neck: Neck,
   width: number,

@@ -2,7 +2,7 @@ import { useEffect, type RefObject } from "react";
 import { type Fretting } from "@/core/fretting";
 import { type NeckScale } from "./neckScale";
 
-/** In a window narrower than the neck, scrolls to a shape whenever another one is told. */
+/** In a window narrower than the neck, scrolls to a shape whenever another one is given. */
 export function useInSight(
   frame: RefObject<HTMLElement | null>,
   frameWidth: number,

@@ -2,7 +2,7 @@
 export async function copyAddress(query: string, what: string): Promise<string> {
   try {
     await navigator.clipboard.writeText(location.origin + location.pathname + query);
-    return `The address of this ${what} is copied.`;
+    return `Copied the address of this ${what}.`;
   } catch {
     return `Copy it from the address bar: the address always shows this ${what}.`;
   }

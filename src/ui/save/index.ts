@@ -1,5 +1,5 @@
 export { copyAddress } from "./copyAddress";
 export { download } from "./download";
 export { fileName } from "./fileName";
-export { PICTURE_KINDS, savePicture, type PictureKind } from "./savePicture";
 export { saveElement } from "./saveElement";
+export { PICTURE_KINDS, type PictureKind, savePicture } from "./savePicture";

@@ -1,1 +1,1 @@
-export { NoteText, NoteTspans, spokenNotes, splitSigns, withSigns } from "./NoteText";
+export { NoteText, NoteTspans, spokenNotes, withSigns } from "./NoteText";

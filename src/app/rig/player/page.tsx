@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { PlayerScreen } from "@/ui/screens/PlayerScreen";
+import { PlayerScreen } from "@/features/rig/player";
 
 export const metadata: Metadata = { title: "You" };
 

@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { RetuneScreen } from "@/ui/screens/RetuneScreen";
+import { RetuneScreen } from "@/features/rig/retune";
 
 export const metadata: Metadata = { title: "Retune" };
 

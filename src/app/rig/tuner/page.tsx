@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { TunerScreen } from "@/ui/screens/TunerScreen";
+import { TunerScreen } from "@/features/rig/tuner";
 
 export const metadata: Metadata = { title: "Tuner" };
 

@@ -1,5 +1,5 @@
 import { type Metadata } from "next";
-import { TuningsScreen } from "@/ui/screens/TuningsScreen";
+import { TuningsScreen } from "@/features/rig/tunings";
 
 export const metadata: Metadata = { title: "Tunings" };
 

@@ -1,0 +1,2 @@
+export { askedOf, findChordGrips } from "./chordGrips";
+export { type GripCounts, countGrips, sumCounts } from "./countGrips";

@@ -1,0 +1,157 @@
+import { type Chord } from "@/core/chart";
+import { askedOf } from "@/core/chordGrips";
+import { fingertipMm, type Neck } from "@/core/neck";
+import { pitchClass, pitchClassOf, type Midi, type PitchClass } from "@/core/pitch";
+import { rootsOf } from "@/core/stack";
+
+/** One way to sound a string for a chord. */
+export interface Option {
+  readonly fret: number;
+  readonly midi: Midi;
+  /** The bit of the chord's tone that it sounds. */
+  readonly tone: number;
+  /** Where the fingertip would press, in mm along the neck. */
+  readonly tipMm: number;
+}
+
+/** All ways to sound each string for a chord, in one tuning (of a stack: with its root in one octave). */
+export interface Options {
+  readonly perString: readonly (readonly Option[])[];
+  /** By string: the lowest pitch that it or a thinner one can add. */
+  readonly lowestFrom: readonly Midi[];
+  /** The same among the notes that the chord asks for in the bass. */
+  readonly lowestBassFrom: readonly Midi[];
+  /** Whether a pitch may be the lowest; a stack's lowest tone always may. */
+  readonly isBass: (midi: Midi) => boolean;
+  /** By string: how many strings, from it to the thinnest, can ring open. */
+  readonly openFrom: readonly number[];
+  /** The bits of the tones that must sound. */
+  readonly required: number;
+  /** The bits of the tones that are neither root nor fifth; none in a stack. */
+  readonly others: number;
+  readonly leastNotes: number;
+  /** A stack sounds each of its tones once. */
+  readonly eachOnce: boolean;
+}
+
+/** By string: whether it sounds; the others are silent. */
+export type Playing = readonly boolean[];
+
+type StringOptions = readonly Option[];
+
+/** In free mode a tone's bit is its degree over the root. */
+const ALL_DEGREES = (1 << 12) - 1;
+const ROOT_AND_FIFTH = (1 << 0) | (1 << 7);
+
+const NO_OPTIONS: StringOptions = [];
+
+/**
+ * A function that lists the options of a chord in any tuning of a neck, perhaps on certain strings only.
+ * What one string offers depends on its own pitch, and is worked out once for all tunings that agree on it.
+ */
+export function makeOptions(
+  neck: Neck,
+): (midi: readonly Midi[], chord: Chord, playing: Playing | null) => readonly Options[] {
+  const known = new WeakMap<Chord, Map<number, StringOptions>>();
+
+  const once = (chord: Chord, key: number, make: () => StringOptions): StringOptions => {
+    const ofChord = known.get(chord) ?? new Map<number, StringOptions>();
+    known.set(chord, ofChord);
+    const found = ofChord.get(key) ?? make();
+    ofChord.set(key, found);
+    return found;
+  };
+
+  const optionAt = (string: number, open: Midi, fret: number, tone: number): Option => ({
+    fret,
+    midi: open + fret,
+    tone: 1 << tone,
+    tipMm: fingertipMm(neck, string, fret),
+  });
+
+  return (midi, chord, playing) => {
+    const { root, tones } = chord;
+    const isSilent = (string: number) => playing !== null && playing[string] !== true;
+    const rootClass = pitchClassOf(root);
+    if (tones.kind === "free") {
+      const perString = midi.map((open, string) =>
+        isSilent(string)
+          ? NO_OPTIONS
+          : once(chord, keyOf(string, open, 0), () =>
+              Array.from({ length: neck.frets + 1 }, (_, fret) => fret).flatMap((fret) => {
+                const degree = pitchClass(open + fret - rootClass);
+                return tones.allowed.includes(degree) ? [optionAt(string, open, fret, degree)] : [];
+              }),
+            ),
+      );
+      const leastNotes = Math.min(tones.leastNotes, midi.length);
+      return [
+        optionsOf(perString, bitsFor(tones.required), leastNotes, false, askedOf(chord).bass),
+      ];
+    }
+    const { stack } = tones;
+    const all = bitsFor(stack.map((_, tone) => tone));
+    const sounding = midi.filter((_, string) => !isSilent(string));
+    return rootsOf(rootClass, stack, { midi: sounding, frets: neck.frets }).map((rootMidi) => {
+      const perString = midi.map((open, string) =>
+        isSilent(string)
+          ? NO_OPTIONS
+          : once(chord, keyOf(string, open, rootMidi), () =>
+              stack.flatMap((semitones, tone) => {
+                const fret = rootMidi + semitones - open;
+                return fret >= 0 && fret <= neck.frets ? [optionAt(string, open, fret, tone)] : [];
+              }),
+            ),
+      );
+      return optionsOf(perString, all, stack.length, true, null);
+    });
+  };
+}
+
+function optionsOf(
+  perString: readonly StringOptions[],
+  required: number,
+  leastNotes: number,
+  eachOnce: boolean,
+  /** The pitch class that should be the lowest note; null where a stack has settled it. */
+  bass: PitchClass | null,
+): Options {
+  const strings = perString.length;
+  const lowestFrom = new Array<Midi>(strings + 1).fill(Infinity);
+  const lowestBassFrom = new Array<Midi>(strings + 1).fill(Infinity);
+  const openFrom = new Array<number>(strings + 1).fill(0);
+  for (let string = strings - 1; string >= 0; string--) {
+    let lowest = lowestFrom[string + 1] ?? Infinity;
+    let lowestBass = lowestBassFrom[string + 1] ?? Infinity;
+    let open = 0;
+    for (const { midi, fret } of perString[string] ?? []) {
+      if (midi < lowest) lowest = midi;
+      if (midi < lowestBass && pitchClass(midi) === bass) lowestBass = midi;
+      if (fret === 0) open = 1;
+    }
+    lowestFrom[string] = lowest;
+    lowestBassFrom[string] = lowestBass;
+    openFrom[string] = (openFrom[string + 1] ?? 0) + open;
+  }
+  const isBass = (midi: Midi) => bass === null || pitchClass(midi) === bass;
+  return {
+    perString,
+    lowestFrom,
+    lowestBassFrom,
+    isBass,
+    openFrom,
+    required,
+    others: eachOnce ? 0 : ALL_DEGREES & ~ROOT_AND_FIFTH,
+    leastNotes,
+    eachOnce,
+  };
+}
+
+/** No pitch, fret or octave comes near 1000. */
+function keyOf(string: number, open: Midi, rootMidi: Midi): number {
+  return (string * 1000 + open) * 1000 + rootMidi + 100;
+}
+
+function bitsFor(tones: readonly number[]): number {
+  return tones.reduce((bits, tone) => bits | (1 << tone), 0);
+}

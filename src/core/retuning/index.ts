@@ -1,0 +1,8 @@
+export { type ByEarCheck } from "./byEar";
+export { type RetuneStep, retuneSteps } from "./retune";
+export {
+  type RetuneOptions,
+  type RetuneSheet,
+  type RetunedString,
+  makeRetuneSheet,
+} from "./retuneSheet";

@@ -1,0 +1,2 @@
+export { CompareScreen } from "./CompareScreen";
+export { COMPARE } from "./room";

@@ -1,0 +1,51 @@
+import { type ShapeReading } from "@/core/reading";
+import { stackName } from "@/core/stack";
+import { fingerName } from "@/ui/grip";
+import { useNames } from "@/ui/names";
+import { NoteText } from "@/ui/text";
+
+interface ReadingTextProps {
+  readonly reading: ShapeReading;
+}
+
+/** What a shape is called, large, and whether this hand can hold it. */
+export function ReadingText({ reading }: ReadingTextProps) {
+  const { pitch } = useNames();
+  const { name, sounding, isNamed, bass, midi, stack, fingerings, beyond } = reading;
+  const [tightest] = beyond?.stretches ?? [];
+  return (
+    <section aria-labelledby="reading-title" aria-live="polite">
+      <h2 id="reading-title" className="text-5xl font-bold">
+        <NoteText>{name}</NoteText>
+      </h2>
+      <p className="mt-2 text-xl">
+        <span className="figures font-semibold">
+          <NoteText>{stackName(stack)}</NoteText>
+        </span>
+        {bass !== null && (
+          <>
+            {", "}
+            <NoteText>{pitch(bass)}</NoteText> in the bass
+          </>
+        )}
+        {sounding !== name && (
+          <>
+            {", sounds "}
+            <NoteText>{sounding}</NoteText>
+          </>
+        )}
+        {!isNamed && midi.length > 1 && ", no common name"}
+      </p>
+      <p className="figures text-muted">
+        <NoteText>{midi.map(pitch).join(" ")}</NoteText>
+      </p>
+      {fingerings.length === 0 && (
+        <p className="mt-2 text-lg font-medium text-warning">
+          {tightest
+            ? `Out of reach: ${fingerName(tightest.fingers[0])} to ${fingerName(tightest.fingers[1])} would be ${Math.round(tightest.mm)} mm, your limit is ${Math.round(tightest.hardMm)}.`
+            : "No four fingers can hold this."}
+        </p>
+      )}
+    </section>
+  );
+}

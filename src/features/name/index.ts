@@ -1,0 +1,2 @@
+export { NameScreen } from "./NameScreen";
+export { NAME } from "./room";

@@ -1,0 +1,110 @@
+import { useMemo, useState } from "react";
+import { type Midi } from "@/core/pitch";
+import { samePitches, TUNING_GROUPS, usualMidi } from "@/core/tuning";
+import { newId, useRig, useTuningShelf, useView } from "@/session";
+import { newGuitar, type Act } from "@/state";
+import { ChoiceButton } from "@/ui/controls";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { SayTuning, useSaying } from "@/ui/tuning";
+
+const COUNTS = [4, 5, 6, 7, 8, 9, 10];
+const SIX = 6;
+/** The first of every kind: standard, drop, double drop, open. */
+const EACH_KIND = 3;
+const MAX_SHOWN = 12;
+
+/** Before anything was chosen: which guitar, which tuning; then the neck with its usual grip. */
+export function FirstUse() {
+  const { guitars, change } = useRig();
+  const { show } = useView();
+  const [strings, setStrings] = useState(SIX);
+  const [leftHanded, setLeftHanded] = useState(false);
+  const [midi, setMidi] = useState<readonly Midi[]>(usualMidi(SIX));
+  const tunings = useMemo(
+    () =>
+      TUNING_GROUPS.flatMap((group) =>
+        group.tunings.filter(({ midi: each }) => each.length === strings).slice(0, EACH_KIND),
+      ).slice(0, MAX_SHOWN),
+    [strings],
+  );
+  // A tuning is read for these strings, whether or not there is such a guitar yet.
+  const asked = useMemo(
+    () => ({ ...guitars[0], usualMidi: usualMidi(strings) }),
+    [guitars, strings],
+  );
+  const saying = useSaying(useTuningShelf(), asked, true);
+  const takeStrings = (count: number) => {
+    setStrings(count);
+    setMidi(usualMidi(count));
+  };
+  const begin = () => {
+    const own = guitars.find(({ usualMidi: usual }) => usual.length === strings);
+    const id = own?.id ?? newId();
+    const act: Act = own
+      ? { act: "set", kind: "guitar", id, fields: { tunedMidi: midi, leftHanded } }
+      : {
+          act: "add",
+          kind: "guitar",
+          id,
+          value: { ...newGuitar(strings), leftHanded, tunedMidi: midi },
+        };
+    void change(act);
+    show({ guitarId: id, tuningMidi: midi });
+  };
+
+  return (
+    <div className="mx-auto max-w-3xl space-y-7 py-6">
+      <h1 className="text-4xl font-bold">What do you play?</h1>
+      <section aria-labelledby="first-strings" className="space-y-2">
+        <h2 id="first-strings" className="text-xl font-semibold">
+          Strings
+        </h2>
+        <div className="flex flex-wrap gap-1.5">
+          {COUNTS.map((count) => (
+            <ChoiceButton
+              key={count}
+              pressed={count === strings}
+              label={`${count} strings`}
+              onPress={() => takeStrings(count)}
+              className="figures min-h-14 min-w-14 text-2xl"
+            >
+              {count}
+            </ChoiceButton>
+          ))}
+          <ChoiceButton
+            pressed={leftHanded}
+            onPress={() => setLeftHanded(!leftHanded)}
+            className="min-h-14 px-4 text-lg"
+          >
+            Left-handed
+          </ChoiceButton>
+        </div>
+      </section>
+      <section aria-labelledby="first-tuning" className="space-y-2">
+        <h2 id="first-tuning" className="text-xl font-semibold">
+          Tuning
+        </h2>
+        <div className="flex flex-wrap gap-1.5">
+          {tunings.map((tuning) => (
+            <ChoiceButton
+              key={tuning.name}
+              pressed={samePitches(tuning.midi, midi)}
+              label={spokenNotes(tuning.name)}
+              onPress={() => setMidi(tuning.midi)}
+              className="min-h-14 px-4 text-lg"
+            >
+              <NoteText>{tuning.name}</NoteText>
+            </ChoiceButton>
+          ))}
+        </div>
+        <SayTuning saying={saying} current={midi} onChoose={setMidi} action="Use it" />
+      </section>
+      <button type="button" className="button button-primary min-h-14 px-8 text-xl" onClick={begin}>
+        Show my neck
+      </button>
+      <p className="text-muted">
+        Scale length, frets, gauges and your hand can be added later, in the Rig.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+import { useState } from "react";
+import { Image as ImageIcon, Link, Printer } from "lucide-react";
+import { type DegreePosition } from "@/core/stack";
+import { writeAddress } from "@/formats/address";
+import { useTell, useView } from "@/session";
+import { copyAddress, fileName, PICTURE_KINDS, savePicture, type PictureKind } from "@/ui/save";
+import { PrintSheet } from "./PrintSheet";
+import { type GripAnswer } from "./useGrips";
+
+interface SaveOptionsProps {
+  readonly answer: GripAnswer | null;
+  /** What the map shows. */
+  readonly positions: readonly DegreePosition[];
+}
+
+const PICTURES = ["neck", "grip"] as const;
+
+/** The neck or the grip as a picture, a printed sheet, and the address of this view. */
+export function SaveOptions({ answer, positions }: SaveOptionsProps) {
+  const { view } = useView();
+  const tell = useTell();
+  const [isPrinting, setIsPrinting] = useState(false);
+  const save = async (what: (typeof PICTURES)[number], kind: PictureKind) => {
+    const drawing = document.querySelector<SVGSVGElement>(`main svg[data-picture=${what}]`);
+    if (!drawing || !answer) return tell({ text: `There is no ${what} to save.` });
+    const { chordName, tuningName } = answer.map;
+    try {
+      await savePicture(drawing, kind, fileName(chordName, "in", tuningName, what));
+    } catch (error) {
+      console.warn(error);
+      tell({ text: `The ${what} could not be saved as ${kind.toUpperCase()}.` });
+    }
+  };
+  const copy = async () => tell({ text: await copyAddress(writeAddress(view), "view") });
+  return (
+    <div
+      role="group"
+      aria-label="Save or print"
+      className="panel flex basis-full flex-wrap gap-2 p-3"
+    >
+      {PICTURES.flatMap((what) =>
+        PICTURE_KINDS.map((kind) => (
+          <button
+            key={what + kind}
+            type="button"
+            className="button"
+            onClick={() => void save(what, kind)}
+          >
+            <ImageIcon size={18} aria-hidden="true" />
+            {`${what === "neck" ? "Neck" : "Grip"} as ${kind.toUpperCase()}`}
+          </button>
+        )),
+      )}
+      <button
+        type="button"
+        className="button"
+        disabled={!answer}
+        onClick={() => setIsPrinting(true)}
+      >
+        <Printer size={18} aria-hidden="true" />
+        Print a sheet
+      </button>
+      <button type="button" className="button" onClick={() => void copy()}>
+        <Link size={18} aria-hidden="true" />
+        Copy the address
+      </button>
+      {isPrinting && answer && (
+        <PrintSheet answer={answer} positions={positions} onClose={() => setIsPrinting(false)} />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,2 @@
+export { NeckScreen } from "./NeckScreen";
+export { NECK } from "./room";

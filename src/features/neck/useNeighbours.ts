@@ -1,0 +1,39 @@
+import { useCallback } from "react";
+import { tonesOverRoot, type Fretting } from "@/core/fretting";
+import { type Neighbour } from "@/core/neighbours";
+import { pitchClassOf } from "@/core/pitch";
+import { type Stack } from "@/core/stack";
+import { currentValue, useComputed } from "@/ui/computed";
+import { computeAside } from "@/worker/client";
+import { type ChordMap, type GripAnswer } from "./useGrips";
+
+const NONE: readonly Neighbour[] = [];
+
+function stackOf({ neck, root }: ChordMap, fretting: Fretting): Stack {
+  return tonesOverRoot(neck, fretting, pitchClassOf(root))
+    .filter((tone) => tone !== null)
+    .sort((a, b) => a - b);
+}
+
+/** The grips one step from the one in front; none while it changes. */
+export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
+  const map = answer?.map;
+  const fretting = answer?.grip?.fretting;
+  const computed = useComputed(
+    useCallback(
+      async () =>
+        map && fretting
+          ? computeAside().neighbours(
+              map.neck,
+              map.root,
+              // A grip of free mode is one stack among many; its neighbours are that stack's.
+              map.voicing.leastNotes === null ? map.voicing.stack : stackOf(map, fretting),
+              fretting,
+              map.player,
+            )
+          : NONE,
+      [map, fretting],
+    ),
+  );
+  return currentValue(computed) ?? NONE;
+}

@@ -1,0 +1,1 @@
+export { GuitarsScreen } from "./GuitarsScreen";

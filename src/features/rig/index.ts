@@ -1,0 +1,2 @@
+export { RigTabs } from "./RigTabs";
+export { RIG } from "./room";

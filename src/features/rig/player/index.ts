@@ -1,0 +1,1 @@
+export { PlayerScreen } from "./PlayerScreen";

@@ -1,0 +1,114 @@
+"use client";
+
+import { useState } from "react";
+import { ArrowRight } from "lucide-react";
+import { type Midi } from "@/core/pitch";
+import { samePitches, type Tuning } from "@/core/tuning";
+import { useInstrument, useRig, useTuningShelf, useView } from "@/session";
+import { callTuning } from "@/state";
+import { onDemand } from "@/ui/controls";
+import { useNames } from "@/ui/names";
+import { NoteText, spokenNotes } from "@/ui/text";
+import { GaugeAdviceView } from "./GaugeAdviceView";
+import { RetuneSheetView } from "./RetuneSheetView";
+import { useRetuneSheet } from "./useRetuneSheet";
+
+const TuningDialog = onDemand("The list of tunings", () =>
+  import("@/ui/tuning").then((part) => part.TuningDialog),
+);
+
+/** From any tuning to any other on the guitar in hand: what to turn, how to hear it, what it does. */
+export function RetuneScreen() {
+  const { guitar, chooseTuning } = useInstrument();
+  const { view } = useView();
+  const { ownTunings, profile, change } = useRig();
+  const shelf = useTuningShelf();
+  const [from, setFrom] = useState<readonly Midi[] | null>(null);
+  const [changing, setChanging] = useState<"from" | "to" | null>(null);
+  const start = from?.length === guitar.usualMidi.length ? from : guitar.tunedMidi;
+  const target = view.tuningMidi;
+  const sheet = useRetuneSheet(guitar, start, target);
+  const call = (midi: readonly Midi[]) => callTuning(midi, ownTunings, profile.accidentals);
+  const [fromTuning, toTuning] = [call(start), call(target)];
+  const done = () => {
+    const before = guitar.tunedMidi;
+    setFrom(null);
+    const set = { act: "set", kind: "guitar", id: guitar.id } as const;
+    void change(
+      { ...set, fields: { tunedMidi: target } },
+      {
+        text: `${guitar.name} is in ${toTuning.name}.`,
+        undo: () => void change({ ...set, fields: { tunedMidi: before } }),
+      },
+    );
+  };
+
+  return (
+    <div className="space-y-5">
+      <div className="flex flex-wrap items-center gap-3">
+        <TuningButton
+          label="From"
+          tuning={fromTuning}
+          note={samePitches(start, guitar.tunedMidi) ? "current tuning" : null}
+          onPress={() => setChanging("from")}
+        />
+        <ArrowRight size={28} aria-hidden="true" className="text-muted" />
+        <TuningButton label="To" tuning={toTuning} note={null} onPress={() => setChanging("to")} />
+        <p className="ml-auto text-lg text-muted">{guitar.name}</p>
+      </div>
+      <RetuneSheetView
+        key={`${guitar.id} ${start.join()} ${target.join()}`}
+        guitar={guitar}
+        sheet={sheet}
+        onDone={done}
+      >
+        <GaugeAdviceView guitar={guitar} to={target} />
+      </RetuneSheetView>
+      {changing && (
+        <TuningDialog
+          title={changing === "from" ? "Currently tuned to" : `Tune ${guitar.name} to`}
+          shelf={shelf}
+          current={changing === "from" ? start : target}
+          onlyHere
+          onChoose={(midi) => {
+            if (changing === "from") setFrom(midi);
+            else chooseTuning(midi);
+            setChanging(null);
+          }}
+          onClose={() => setChanging(null)}
+        />
+      )}
+    </div>
+  );
+}
+
+interface TuningButtonProps {
+  readonly label: string;
+  readonly tuning: Tuning;
+  readonly note: string | null;
+  readonly onPress: () => void;
+}
+
+function TuningButton({ label, tuning, note, onPress }: TuningButtonProps) {
+  const names = useNames();
+  return (
+    <button
+      type="button"
+      aria-haspopup="dialog"
+      aria-label={`${label}: ${spokenNotes(tuning.name)}. Change`}
+      onClick={onPress}
+      className="panel min-h-16 px-4 py-1.5 text-left hover:border-ink"
+    >
+      <span className="block text-[15px] text-muted">
+        {label}
+        {note && `, ${note}`}
+      </span>
+      <span className="text-xl font-bold">
+        <NoteText>{tuning.name}</NoteText>
+      </span>
+      <span className="figures ml-3 text-lg text-muted">
+        <NoteText>{tuning.midi.map(names.note).join(" ")}</NoteText>
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,3 @@
+export { RetuneDialog } from "./RetuneDialog";
+export { RetuneScreen } from "./RetuneScreen";
+export { RETUNE_KEYS } from "./retuneKeys";

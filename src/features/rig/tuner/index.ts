@@ -1,0 +1,2 @@
+export { TunerScreen } from "./TunerScreen";
+export { TUNER_KEYS } from "./tunerKeys";

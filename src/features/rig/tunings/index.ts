@@ -1,0 +1,1 @@
+export { TuningsScreen } from "./TuningsScreen";

@@ -1,0 +1,138 @@
+import { type Database } from "better-sqlite3";
+import { changeChoice } from "@/server/choice";
+import { Refused, validate } from "@/server/edge";
+import { findKept, listKept, type Keeper, type Stored } from "@/server/keeper";
+import { guitarKeeper } from "@/server/guitars";
+import { changeProfile } from "@/server/profile";
+import {
+  PLAYER_ID,
+  type Act,
+  type Change,
+  type Kept,
+  type ListedKind,
+  type Outcome,
+} from "@/state";
+import { KEEPERS } from "./keepers";
+import { keepBeside } from "./keepBeside";
+import { nextRevision, recordChange, revisionOf } from "./revision";
+
+/**
+ * Makes changes in their order, all in one transaction that holds the only pen from its first read to its last write.
+ * One that is refused changes nothing and says why; one that was made before is not made again.
+ */
+export function makeChanges(connection: Database, changes: readonly Change[]): readonly Outcome[] {
+  const one = connection.transaction((change: Change): Outcome => {
+    const { key } = change;
+    const revision = nextRevision(connection);
+    const notice = act(connection, change, revision);
+    recordChange(connection, key, PLAYER_ID, revision);
+    return { key, problem: null, revision, ...(notice ? { notice } : {}) };
+  });
+  const all = connection.transaction(() =>
+    changes.map((change): Outcome => {
+      const { key } = change;
+      const made = revisionOf(connection, key);
+      if (made !== null) return { key, problem: null, revision: made };
+      try {
+        return one(change);
+      } catch (error) {
+        if (!(error instanceof Refused)) throw error;
+        const { field, message } = error;
+        return { key, problem: { field, message }, revision: null };
+      }
+    }),
+  );
+  return all.immediate();
+}
+
+/** Does one thing; answers what the player should know of it, if anything. */
+function act(connection: Database, change: Act, revision: number): string | null {
+  if (change.kind === "profile") {
+    changeProfile(connection, change.fields, revision);
+    return null;
+  }
+  if (change.kind === "choice") {
+    const [first] = listKept(connection, guitarKeeper);
+    if (!first) throw new Refused("guitar", "There is no guitar.");
+    changeChoice(connection, change.fields, revision, { ...first.value, id: first.id });
+    return null;
+  }
+  // The kind of the act is the kind of the keeper, which the compiler cannot follow.
+  return actOn(
+    connection,
+    KEEPERS[change.kind] as unknown as Keeper,
+    change as ListedAct,
+    revision,
+  );
+}
+
+type ListedAct = Extract<Act, { readonly kind: ListedKind }>;
+
+function actOn(
+  connection: Database,
+  keeper: Keeper,
+  change: ListedAct,
+  revision: number,
+): string | null {
+  const { id } = change;
+  if (change.act === "add") return add(connection, keeper, id, change.value, revision);
+  const old = findKept(connection, keeper, id);
+  if (!old) throw new Refused(keeper.kind, `There is no ${keeper.called} ${id}.`);
+  if (change.act === "set") return set(connection, keeper, old, change, revision);
+  const isDelete = change.act === "delete";
+  if (isDelete) keeper.mayDelete?.(connection, id);
+  else if (hasSame(connection, keeper, old)) return null;
+  const deletedAt = isDelete ? new Date().toISOString() : null;
+  connection.prepare(keeper.mark).run({ id, deletedAt, revision });
+  return null;
+}
+
+/** Whether something alive is the same already, so that bringing this back would double it. */
+function hasSame(connection: Database, keeper: Keeper, { id, value }: Stored<ListedKind>): boolean {
+  const same = keeper.findSame?.(connection, value) ?? null;
+  return same !== null && same !== id;
+}
+
+function add(
+  connection: Database,
+  keeper: Keeper,
+  id: number,
+  sent: Kept[ListedKind],
+  revision: number,
+): null {
+  const value = validate(keeper.schema, sent);
+  if (findKept(connection, keeper, id)) {
+    throw new Refused(keeper.kind, `There is a ${keeper.called} ${id} already. Do it once more.`);
+  }
+  checkReferences(connection, value);
+  if ((keeper.findSame?.(connection, value) ?? null) !== null) return null;
+  connection.prepare(keeper.insert).run({ ...keeper.toRow(value), id, revision });
+  return null;
+}
+
+function set(
+  connection: Database,
+  keeper: Keeper,
+  old: Stored<ListedKind>,
+  change: Extract<ListedAct, { readonly act: "set" }>,
+  revision: number,
+): string | null {
+  const { id, fields, basedOn } = change;
+  if (old.deleted) throw new Refused(keeper.kind, `The ${keeper.called} was deleted meanwhile.`);
+  const merged = { ...old.value, ...fields } as Kept[ListedKind];
+  const value = validate(keeper.schema, keeper.fit?.(merged, fields) ?? merged);
+  checkReferences(connection, value);
+  if (basedOn !== undefined && basedOn < old.revision) {
+    return keepBeside(connection, keeper, value, revision);
+  }
+  connection.prepare(keeper.update).run({ ...keeper.toRow(value), id, revision });
+  return null;
+}
+
+/** A grip belongs to a guitar that is there. */
+function checkReferences(connection: Database, value: Kept[ListedKind]): void {
+  if (!("guitarId" in value)) return;
+  if (!findKept(connection, guitarKeeper, value.guitarId)) {
+    throw new Refused("guitarId", `There is no guitar ${value.guitarId}.`);
+  }
+}

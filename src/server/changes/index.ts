@@ -1,0 +1,5 @@
+export { makeChanges } from "./apply";
+export { effectsSince } from "./effects";
+export { ALL_KEEPERS, KEEPERS } from "./keepers";
+export { dataMark, type DataMark } from "./revision";
+export { requestSchema } from "./schema";

@@ -1,0 +1,41 @@
+import { type Database } from "better-sqlite3";
+
+/** Which data these are, and how many changes they have seen. */
+export interface DataMark {
+  readonly identity: string;
+  readonly revision: number;
+}
+
+export function dataMark(connection: Database): DataMark {
+  return connection.prepare("SELECT identity, revision FROM data WHERE id = 1").get() as DataMark;
+}
+
+/** Counts one more change and returns its number. */
+export function nextRevision(connection: Database): number {
+  return connection
+    .prepare("UPDATE data SET revision = revision + 1 WHERE id = 1 RETURNING revision")
+    .pluck()
+    .get() as number;
+}
+
+/** The revision of a change that was made already, by the key that its page gave it; null where it was not. */
+export function revisionOf(connection: Database, key: string): number | null {
+  const found = connection.prepare("SELECT revision FROM change WHERE key = ?").pluck().get(key);
+  return typeof found === "number" ? found : null;
+}
+
+/** Pages that were away for longer than so many changes may send theirs a second time. */
+const REMEMBERED = 50_000;
+
+/** Records a change under its key. */
+export function recordChange(
+  connection: Database,
+  key: string,
+  playerId: number,
+  revision: number,
+): void {
+  connection
+    .prepare("INSERT INTO change (key, player_id, revision) VALUES (?, ?, ?)")
+    .run(key, playerId, revision);
+  connection.prepare("DELETE FROM change WHERE revision <= ?").run(revision - REMEMBERED);
+}

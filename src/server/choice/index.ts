@@ -1,0 +1,2 @@
+export { changeChoice, loadChoice } from "./repository";
+export { readStart } from "./start";

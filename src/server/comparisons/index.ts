@@ -1,0 +1,1 @@
+export { comparisonKeeper } from "./keeper";

@@ -1,0 +1,112 @@
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import Database from "better-sqlite3";
+
+/** Why a copy was made; of each kind the last three are kept. */
+export type CopyReason = "before-upgrade" | "daily";
+const KEPT = 3;
+const NAME = /^tenon-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}-\d{3})-([a-z-]+)\.sqlite$/;
+const [FOLDER_MODE, FILE_MODE] = [0o700, 0o600];
+
+/** A whole copy of the data. */
+export interface Copy {
+  readonly name: string;
+  readonly path: string;
+  /** ISO 8601, UTC. */
+  readonly madeAt: string;
+  readonly reason: string;
+}
+
+/** A copy that opens, and what is in it. */
+export interface GoodCopy extends Copy {
+  readonly guitars: number;
+  readonly pins: number;
+  readonly comparisons: number;
+}
+
+/** Copies in a data folder, the newest first. */
+export function listCopies(folder: string): readonly Copy[] {
+  const copies = join(folder, "copies");
+  if (!existsSync(copies)) return [];
+  return readdirSync(copies)
+    .flatMap((name) => {
+      const [, stamp, reason] = NAME.exec(name) ?? [];
+      if (!stamp || !reason) return [];
+      return [{ name, path: join(copies, name), madeAt: isoOf(stamp), reason }];
+    })
+    .sort((a, b) => (a.name < b.name ? 1 : -1));
+}
+
+/** Makes a whole copy into the folder's copies and clears away all but the last three of its kind. */
+export function makeCopy(
+  connection: Database.Database,
+  folder: string,
+  reason: CopyReason,
+  now: Date,
+): Copy {
+  const copies = join(folder, "copies");
+  mkdirSync(copies, { recursive: true, mode: FOLDER_MODE });
+  const name = `tenon-${now.toISOString().slice(0, -1).replace(/[:.]/g, "-")}-${reason}.sqlite`;
+  const path = join(copies, name);
+  copyInto(connection, path);
+  const older = listCopies(folder).filter((copy) => copy.reason === reason);
+  for (const copy of older.slice(KEPT)) rmSync(copy.path);
+  return { name, path, madeAt: now.toISOString(), reason };
+}
+
+/** Writes a whole copy of the data to a path, while they may be in use; it is there whole or not at all. */
+export function copyInto(connection: Database.Database, path: string): void {
+  const unfinished = `${path}.unfinished`;
+  rmSync(unfinished, { force: true });
+  try {
+    connection.prepare("VACUUM INTO ?").run(unfinished);
+    chmodSync(unfinished, FILE_MODE);
+    renameSync(unfinished, path);
+  } finally {
+    rmSync(unfinished, { force: true });
+  }
+}
+
+/** The newest copy that this Tenon can open; null where there is none. */
+export function newestGoodCopy(folder: string, newestVersion: number): GoodCopy | null {
+  for (const copy of listCopies(folder)) {
+    const contents = contentsOf(copy.path, newestVersion);
+    if (contents) return { ...copy, ...contents };
+  }
+  return null;
+}
+
+function contentsOf(
+  path: string,
+  newestVersion: number,
+): Pick<GoodCopy, "guitars" | "pins" | "comparisons"> | null {
+  try {
+    const connection = new Database(path, { readonly: true, fileMustExist: true });
+    try {
+      if (connection.pragma("quick_check", { simple: true }) !== "ok") return null;
+      if (Number(connection.pragma("user_version", { simple: true })) > newestVersion) return null;
+      const tables = connection
+        .prepare("SELECT name FROM sqlite_schema WHERE type = 'table'")
+        .pluck()
+        .all();
+      const count = (table: string, sql: string) =>
+        tables.includes(table) ? Number(connection.prepare(sql).pluck().get()) : 0;
+      return {
+        guitars: count("guitar", "SELECT count(*) FROM guitar"),
+        pins: count("pin", "SELECT count(*) FROM pin"),
+        comparisons: count("comparison", "SELECT count(*) FROM comparison"),
+      };
+    } finally {
+      connection.close();
+    }
+  } catch {
+    return null;
+  }
+}
+
+/** "2026-11-26T13-05-00-000" as ISO 8601. */
+function isoOf(stamp: string): string {
+  const [date = "", time = ""] = stamp.split("T");
+  const [hours, minutes, seconds, ms] = time.split("-");
+  return `${date}T${hours}:${minutes}:${seconds}.${ms}Z`;
+}

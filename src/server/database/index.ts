@@ -1,0 +1,15 @@
+export { copyInto, listCopies, makeCopy, newestGoodCopy } from "./copies";
+export { dataFile, dataFolder } from "./folder";
+export { migrate, newestVersion } from "./migrate";
+export { migrationsFolder, openDatabase } from "./open";
+export {
+  closeAtTheEnd,
+  closeIfDamaged,
+  recordMade,
+  served,
+  takeWhatIsThere,
+  type Served,
+} from "./served";
+export { restoreCopy } from "./restore";
+export { DataTrouble, isDamage, NotSaved } from "./trouble";
+export { write } from "./write";

@@ -1,0 +1,233 @@
+import {
+  accessSync,
+  constants,
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  renameSync,
+  statSync,
+} from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { type Database } from "better-sqlite3";
+import { listCopies, makeCopy } from "./copies";
+import { dataFile, dataFolder } from "./folder";
+import { lockHolder, takeLock, type FolderLock } from "./lock";
+import { lostText } from "./lostText";
+import { ensureFolder, openDatabase } from "./open";
+import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
+import { DataTrouble, isDamage } from "./trouble";
+
+/** The data as this server has them open. */
+export interface Served {
+  readonly connection: Database;
+  readonly folder: string;
+  /** Why nothing can be saved; null where it can. */
+  readonly readOnly: string | null;
+  /** What the player should know about the data, such as what a damaged log lost. */
+  readonly notes: readonly string[];
+}
+
+interface Open extends Served {
+  readonly lock: FolderLock | null;
+  readonly record: RecordWriter | null;
+  readonly mark: FileMark;
+}
+
+/** Tells a file from another one that has taken its place. */
+interface FileMark {
+  readonly device: number;
+  readonly inode: number;
+}
+
+interface Shared {
+  open?: Open | undefined;
+  /** The file that pages were made from; another in its place is not taken without asking. */
+  expected?: FileMark | undefined;
+  afresh?: boolean;
+}
+
+/** `next start` loads a module several times in one process; all of them share what is open. */
+const global = globalThis as typeof globalThis & { tenonData?: Shared };
+const shared = (global.tenonData ??= {});
+
+/** So short that a lock held by another process does not keep pages waiting; writes are tried again. */
+const SERVER_WAIT_MS = 20;
+const DAY_MS = 86_400_000;
+/** How long after a write the log is brought into the file, so that a copy of the file alone is nearly whole. */
+const CHECKPOINT_AFTER_MS = 2000;
+
+/** The data, opened at first use. Throws `DataTrouble` where they cannot be, or are not there any more. */
+export function served(): Served {
+  const folder = dataFolder();
+  const file = dataFile(folder);
+  const now = markOf(file);
+  const { open, expected } = shared;
+  if (expected && !isSame(expected, now)) {
+    if (open) close();
+    throw new DataTrouble(now ? "replaced" : "gone", folder);
+  }
+  if (open) return open;
+  shared.open = openForServing(folder);
+  shared.expected = shared.open.mark;
+  shared.afresh = false;
+  return shared.open;
+}
+
+/** Takes whatever is in the folder now, on the player's word; with `afresh`, new data where there are none. */
+export function takeWhatIsThere({ afresh }: { readonly afresh: boolean }): void {
+  close();
+  shared.expected = undefined;
+  shared.afresh = afresh;
+}
+
+/** Lets go of the data, with all that was written in the one file. */
+export function close(): void {
+  const { open } = shared;
+  shared.open = undefined;
+  if (!open) return;
+  open.record?.close();
+  try {
+    open.connection.close();
+  } catch (error) {
+    console.error("The data could not be closed:", error);
+  }
+  open.lock?.release();
+}
+
+/** Notes what is about to be acknowledged, and has the log brought into the file soon. */
+export function recordMade(lines: readonly RecordLine[]): void {
+  const { open } = shared;
+  if (!open || lines.length === 0) return;
+  open.record?.write(lines);
+  setTimeout(() => {
+    if (shared.open === open) tryCheckpoint(open.connection, "PASSIVE");
+  }, CHECKPOINT_AFTER_MS).unref();
+}
+
+/** What the engine found wrong is looked at anew when the data are next asked for. */
+export function closeIfDamaged(error: unknown): void {
+  if (isDamage(error)) close();
+}
+
+function openForServing(folder: string): Open {
+  const file = dataFile(folder);
+  const reason = whyReadOnly(folder);
+  if (reason !== null) {
+    const connection = openDatabase(copyToLookAt(folder), { waitMs: SERVER_WAIT_MS });
+    const mark = markOf(file) ?? { device: 0, inode: 0 };
+    return { connection, folder, readOnly: reason, notes: [], lock: null, record: null, mark };
+  }
+  ensureFolder(folder);
+  const lock = lockOrRefuse(folder);
+  try {
+    const connection = openDatabase(folder, {
+      waitMs: SERVER_WAIT_MS,
+      afresh: shared.afresh ?? false,
+    });
+    const mark = markOf(file);
+    if (!mark) throw new DataTrouble("gone", folder);
+    const { record, notes } = beginRecording(connection, folder);
+    copyDaily(connection, folder);
+    return { connection, folder, readOnly: null, notes, lock, record, mark };
+  } catch (error) {
+    lock.release();
+    throw error;
+  }
+}
+
+function lockOrRefuse(folder: string): FolderLock {
+  const lock = takeLock(folder, process.env.TENON_ADDRESS ?? "");
+  if (!lock) throw new DataTrouble("in use", folder, lockHolder(folder));
+  return lock;
+}
+
+function beginRecording(
+  connection: Database,
+  folder: string,
+): { readonly record: RecordWriter; readonly notes: readonly string[] } {
+  const mark = connection.prepare("SELECT identity, revision FROM data WHERE id = 1").get() as {
+    readonly identity: string;
+    readonly revision: number;
+  };
+  const lost = lostLines(readRecord(folder), mark);
+  const at = new Date().toISOString();
+  if (lost.length > 0) {
+    const stamp = at.replace(/[:.]/g, "-");
+    renameSync(join(folder, "tenon-record.jsonl"), join(folder, `tenon-lost-${stamp}.jsonl`));
+  }
+  const record = beginRecord(folder, { ...mark, at, what: "open" });
+  return { record, notes: lost.length > 0 ? [lostText(lost)] : [] };
+}
+
+function copyDaily(connection: Database, folder: string): void {
+  const last = listCopies(folder)[0];
+  const now = new Date();
+  if (last && now.getTime() - Date.parse(last.madeAt) < DAY_MS) return;
+  try {
+    makeCopy(connection, folder, "daily", now);
+  } catch (error) {
+    console.warn("Today's copy of the data could not be made:", error);
+  }
+}
+
+/** Why the data cannot be written; null where they can. */
+function whyReadOnly(folder: string): string | null {
+  const file = dataFile(folder);
+  if (!existsSync(file)) return null;
+  for (const path of [folder, file]) {
+    try {
+      accessSync(path, constants.W_OK);
+    } catch {
+      return `${path} is read-only`;
+    }
+  }
+  return null;
+}
+
+/** The engine cannot read its log in a folder that it cannot write to, so that a copy elsewhere is looked at. */
+function copyToLookAt(folder: string): string {
+  const target = mkdtempSync(join(tmpdir(), "tenon-read-only-"));
+  for (const ending of ["", "-wal"]) {
+    const source = dataFile(folder) + ending;
+    if (existsSync(source)) copyFileSync(source, dataFile(target) + ending);
+  }
+  return target;
+}
+
+function markOf(file: string): FileMark | null {
+  const stat = statSync(file, { throwIfNoEntry: false });
+  return stat ? { device: stat.dev, inode: stat.ino } : null;
+}
+
+function isSame(expected: FileMark, now: FileMark | null): boolean {
+  return now?.device === expected.device && now.inode === expected.inode;
+}
+
+function tryCheckpoint(connection: Database, mode: "PASSIVE" | "TRUNCATE"): void {
+  try {
+    connection.pragma(`wal_checkpoint(${mode})`);
+  } catch (error) {
+    console.warn("The log could not be brought into the file yet:", error);
+  }
+}
+
+const ENDINGS = { SIGINT: 130, SIGTERM: 143, SIGHUP: 129 } as const;
+
+/**
+ * However the server is asked to end, the file is left whole: the log is brought into it at once, since requests
+ * under way may keep the process for a while, and the connection is closed when the process ends.
+ */
+export function closeAtTheEnd(): void {
+  process.once("exit", close);
+  for (const [signal, status] of Object.entries(ENDINGS)) {
+    process.once(signal, () => {
+      if (shared.open) tryCheckpoint(shared.open.connection, "TRUNCATE");
+      setTimeout(() => process.exit(status), END_AFTER_MS).unref();
+      // Nobody else ends the process on this one.
+      if (signal === "SIGHUP") process.exit(status);
+    });
+  }
+}
+
+const END_AFTER_MS = 3000;

@@ -1,0 +1,3 @@
+export { answerPost, parseJson } from "./answerPost";
+export { Refused } from "./refused";
+export { validate } from "./validate";

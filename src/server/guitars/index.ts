@@ -1,0 +1,2 @@
+export { guitarKeeper } from "./keeper";
+export { ensureGuitars } from "./plainGuitars";

@@ -1,0 +1,11 @@
+export { addKept } from "./add";
+export { readColumn, whole } from "./columns";
+export {
+  changedSince,
+  findKept,
+  listKept,
+  unreadableRows,
+  type Keeper,
+  type SqlValue,
+  type Stored,
+} from "./keeper";

@@ -1,0 +1,93 @@
+import { type Database } from "better-sqlite3";
+import { type Schema } from "yup";
+import { type Kept, type Listed, type ListedKind } from "@/state";
+import { type Upgraded } from "@/state/saved";
+
+export type SqlValue = string | number | null;
+type Row = Readonly<Record<string, SqlValue>>;
+
+/** How one kind of thing is kept in its table: its statements, and the way from rows to values and back. */
+export interface Keeper<K extends ListedKind = ListedKind> {
+  readonly kind: K;
+  /** What it is called in a refusal: "guitar". */
+  readonly called: string;
+  /** What a value must be. */
+  readonly schema: Schema<Kept[K]>;
+  /** SELECT of all columns from the table, to be narrowed by a WHERE. */
+  readonly select: string;
+  /** INSERT of @id, @revision and the columns of `toRow`. */
+  readonly insert: string;
+  /** UPDATE of the columns of `toRow` and @revision where id = @id. */
+  readonly update: string;
+  /** UPDATE of deleted_at = @deletedAt and @revision where id = @id. */
+  readonly mark: string;
+  readonly toRow: (value: Kept[K]) => Readonly<Record<string, SqlValue>>;
+  /** Null where this Tenon cannot read the row, which then stays as it is. */
+  readonly fromRow: (row: Row) => Upgraded<Kept[K]> | null;
+  /** What lists show of it; all where this is left out. */
+  readonly listed?: (value: Kept[K]) => Listed[K];
+  /** Something alive that is the same, so that a second one is not wanted. */
+  readonly findSame?: (connection: Database, value: Kept[K]) => number | null;
+  /** What else must change with the fields that do. */
+  readonly fit?: (value: Kept[K], fields: Partial<Kept[K]>) => Kept[K];
+  /** Throws `Refused` where it must stay. */
+  readonly mayDelete?: (connection: Database, id: number) => void;
+}
+
+/** A row as it is now. */
+export interface Stored<K extends ListedKind> {
+  readonly id: number;
+  readonly revision: number;
+  readonly deleted: boolean;
+  readonly value: Kept[K];
+  /** Fields that made no sense, and what they are shown as instead. */
+  readonly replaced: readonly string[];
+}
+
+/** All that are not deleted and can be read. */
+export function listKept<K extends ListedKind>(
+  connection: Database,
+  keeper: Keeper<K>,
+): readonly Stored<K>[] {
+  const rows = connection.prepare(`${keeper.select} WHERE deleted_at IS NULL ORDER BY id`).all();
+  return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
+}
+
+/** One of them, deleted or not; undefined where there is none of that number, or it cannot be read. */
+export function findKept<K extends ListedKind>(
+  connection: Database,
+  keeper: Keeper<K>,
+  id: number,
+): Stored<K> | undefined {
+  const row = connection.prepare(`${keeper.select} WHERE id = ?`).get(id) as Row | undefined;
+  return (row && stored(keeper, row)) ?? undefined;
+}
+
+/** All that were changed after a revision, deleted ones too. */
+export function changedSince<K extends ListedKind>(
+  connection: Database,
+  keeper: Keeper<K>,
+  revision: number,
+): readonly Stored<K>[] {
+  const rows = connection.prepare(`${keeper.select} WHERE revision > ? ORDER BY id`).all(revision);
+  return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
+}
+
+/** Rows that this Tenon cannot read, as they stand. */
+export function unreadableRows(connection: Database, keeper: Keeper): readonly Row[] {
+  const rows = connection.prepare(`${keeper.select} ORDER BY id`).all() as Row[];
+  return rows.filter((row) => stored(keeper, row) === null);
+}
+
+function stored<K extends ListedKind>(keeper: Keeper<K>, row: Row): Stored<K> | null {
+  const read = keeper.fromRow(row);
+  if (!read) return null;
+  const { id, revision, deleted_at: deletedAt } = row;
+  return {
+    id: Number(id),
+    revision: Number(revision),
+    deleted: deletedAt !== null,
+    value: read.value,
+    replaced: read.replaced,
+  };
+}

@@ -1,0 +1,2 @@
+export { readDataFacts } from "./dataFacts";
+export { readPage, type PageData } from "./readPage";

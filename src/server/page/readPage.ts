@@ -1,0 +1,57 @@
+import { readStart } from "@/server/choice";
+import { dataMark } from "@/server/changes";
+import {
+  closeIfDamaged,
+  dataFolder,
+  DataTrouble,
+  isDamage,
+  migrationsFolder,
+  newestGoodCopy,
+  newestVersion,
+  served,
+} from "@/server/database";
+import { type Start, type Trouble } from "@/state";
+import { BUILD } from "@/state/build";
+
+/** What a page is made of: where the player left off, or what is wrong with the data. */
+export type PageData =
+  | { readonly start: Start; readonly trouble: null }
+  | { readonly start: null; readonly trouble: Trouble };
+
+/** Reads what a page needs. Whatever is wrong with the data becomes something a page can say. */
+export function readPage(search: string, path: string): PageData {
+  try {
+    const { connection, readOnly, notes } = served();
+    const start = readStart(connection, search, path);
+    const { identity, revision } = dataMark(connection);
+    return {
+      start: {
+        ...start,
+        problems: [...notes, ...start.problems],
+        origin: { build: BUILD, identity, revision, readOnly },
+      },
+      trouble: null,
+    };
+  } catch (error) {
+    console.error(error);
+    closeIfDamaged(error);
+    return { start: null, trouble: troubleOf(error) };
+  }
+}
+
+function troubleOf(error: unknown): Trouble {
+  const folder = dataFolder();
+  const copy = newestGoodCopy(folder, newestVersion(migrationsFolder()));
+  if (error instanceof DataTrouble) {
+    return { kind: error.kind, folder, detail: error.detail, copy: offered(copy) };
+  }
+  const kind = isDamage(error) ? "damaged" : "unknown";
+  return { kind, folder, detail: "", copy: offered(copy) };
+}
+
+/** Where a copy lies is the server's business. */
+function offered(copy: ReturnType<typeof newestGoodCopy>): Trouble["copy"] {
+  if (!copy) return null;
+  const { name, madeAt, guitars, pins, comparisons } = copy;
+  return { name, madeAt, guitars, pins, comparisons };
+}

@@ -1,0 +1,1 @@
+export { pinKeeper } from "./keeper";

@@ -1,0 +1,1 @@
+export { changeProfile, loadProfile } from "./repository";

@@ -1,0 +1,1 @@
+export { readRig, SENSELESS } from "./rig";

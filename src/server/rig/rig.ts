@@ -1,0 +1,57 @@
+import { type Database } from "better-sqlite3";
+import { comparisonKeeper } from "@/server/comparisons";
+import { ensureGuitars, guitarKeeper } from "@/server/guitars";
+import { listKept, type Keeper, type Stored } from "@/server/keeper";
+import { pinKeeper } from "@/server/pins";
+import { loadProfile } from "@/server/profile";
+import { stackKeeper } from "@/server/stacks";
+import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
+import { sortKept, type Kept, type ListedKind, type Rig } from "@/state";
+
+/** Everything the player owns, and what of it could not be read as it was saved. */
+export interface ReadRig {
+  readonly rig: Rig;
+  readonly problems: readonly string[];
+}
+
+/** Reads everything the player owns; where no guitar is left, plain ones are made. */
+export function readRig(connection: Database): ReadRig {
+  if (!connection.readonly) ensureGuitars(connection);
+  const problems: string[] = [];
+  const list = <K extends ListedKind>(keeper: Keeper<K>) =>
+    sortKept(keeper.kind, listKept(connection, keeper).map(toItem)).map((item) => {
+      if (item.replaced.length > 0) problems.push(replacedText(keeper, item));
+      return { ...item.value, id: item.id, revision: item.revision };
+    });
+  const [first, ...others] = list(guitarKeeper);
+  if (!first) throw new Error("There is no guitar in the data.");
+  const profile = loadProfile(connection);
+  problems.push(...profile.replaced.map((field) => `${field}: ${SENSELESS}`));
+  return {
+    rig: {
+      guitars: [first, ...others],
+      pins: list(pinKeeper),
+      ownTunings: list(tuningKeeper),
+      ownStacks: list(stackKeeper),
+      favourites: list(favouriteKeeper),
+      comparisons: list(comparisonKeeper).map(({ id, name, revision }) => ({ id, name, revision })),
+      profile: profile.value,
+    },
+    problems,
+  };
+}
+
+export const SENSELESS = "what was saved made no sense; set as at first";
+
+/** Lists are sorted by what is shown, so an item stands as both. */
+function toItem<K extends ListedKind>(stored: Stored<K>) {
+  return { ...(stored.value as Kept[K]), ...stored };
+}
+
+function replacedText<K extends ListedKind>(
+  keeper: Keeper<K>,
+  { value, replaced }: Stored<K>,
+): string {
+  const name = "name" in value ? ` ${String(value.name)}` : "";
+  return `${keeper.called}${name}, ${replaced.join(", ")}: ${SENSELESS}`;
+}

@@ -1,0 +1,1 @@
+export { listSetAside, setAside, type SetAside } from "./setAside";

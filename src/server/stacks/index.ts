@@ -1,0 +1,1 @@
+export { stackKeeper } from "./keeper";

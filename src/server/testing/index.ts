@@ -1,0 +1,2 @@
+export { freshDatabase } from "./freshDatabase";
+export { addGuitar, pinFor, rigOf, saveChoice, saveEarly, STANDARD } from "./makers";

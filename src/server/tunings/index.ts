@@ -1,0 +1,1 @@
+export { favouriteKeeper, tuningKeeper } from "./keepers";

@@ -1,0 +1,13 @@
+export { useComparisonDocument, useSettings, useView } from "./documents";
+export { useInstrument } from "./instrument";
+export { useShownNotice, useTell } from "./notices";
+export { usePlayer } from "./player";
+export { newId, useRig } from "./rig";
+export { useSavingNews } from "./saving";
+export { Session } from "./Session";
+export { useUndo, useUndoThrough } from "./undo";
+export { useAddress } from "./useAddress";
+export { useDraft } from "./useDraft";
+export { useHearing } from "./useHearing";
+export { useHistory, type Steps } from "./useHistory";
+export { useTuningShelf } from "./useTuningShelf";

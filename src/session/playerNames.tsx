@@ -1,0 +1,34 @@
+"use client";
+
+import { useMemo, type ReactNode } from "react";
+import { noteText, pitchClassOf, pitchText, spellPitchClass } from "@/core/pitch";
+import { nameChord } from "@/core/stack";
+import { parentOf } from "@/core/tuning";
+import { NamesProvider, type Names } from "@/ui/names";
+import { useInstrument } from "./instrument";
+import { useRig } from "./rig";
+
+/** Names notes and chords as this player does, for everything inside. */
+export function PlayerNames({ children }: { readonly children: ReactNode }) {
+  const { accidentals, naming } = useRig().profile;
+  const { tuning, root } = useInstrument();
+  const names = useMemo((): Names => {
+    const parent = parentOf(tuning.midi);
+    const shift = naming === "shape" ? parent.semitones : 0;
+    const shownRoot = shift === 0 ? root : spellPitchClass(pitchClassOf(root) - shift, accidentals);
+    return {
+      shift,
+      parentName: shift === 0 ? null : parent.tuning.name,
+      shownRoot,
+      rootFor: (pitchClass) => noteText(spellPitchClass(pitchClass + shift, accidentals)),
+      chord: (sounding) =>
+        nameChord(
+          sounding.map((midi) => midi - shift),
+          shownRoot,
+        ).name,
+      note: (midi) => noteText(spellPitchClass(midi, accidentals)),
+      pitch: (midi) => pitchText(midi, accidentals),
+    };
+  }, [accidentals, naming, root, tuning.midi]);
+  return <NamesProvider value={names}>{children}</NamesProvider>;
+}

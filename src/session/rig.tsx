@@ -1,0 +1,151 @@
+"use client";
+
+import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from "react";
+import {
+  actOnRig,
+  mergeEffect,
+  nextId,
+  shownPins,
+  type Act,
+  type Origin,
+  type Outcome,
+  type Pin,
+  type PinContent,
+  type Rig,
+  type Settings,
+} from "@/state";
+import { useEvent } from "@/ui/controls";
+import { useTell, type Notice } from "./notices";
+import { overwritten, SavingProvider, useOutbox, withOwn, type OwnFields } from "./saving";
+
+/**
+ * Does something to what the player owns: shown at once, saved as soon as the server answers. `done` is said once it
+ * is saved, or with a word that it waits. Answers the last outcome, null where something was refused; while it waits
+ * there is no answer yet.
+ */
+export type MakeChange = (acts: Act | readonly Act[], done?: Notice) => Promise<Outcome | null>;
+
+interface RigState extends Rig {
+  readonly change: MakeChange;
+  readonly pin: (content: PinContent) => void;
+  readonly unpin: (pin: Pin) => void;
+}
+
+const RigContext = createContext<RigState | null>(null);
+const SettingsHeardContext = createContext<Partial<Settings> | null>(null);
+
+/** How long a change may take to be saved before the player is told that it waits. */
+const SOON_MS = 1500;
+const WAITS = "Not saved yet: it is saved as soon as Tenon answers.";
+
+interface RigProviderProps {
+  readonly start: Rig;
+  readonly origin: Origin;
+  readonly children: ReactNode;
+}
+
+/** A number for something that this page makes. */
+export function newId(): number {
+  return nextId(Date.now(), Math.random());
+}
+
+/** What the player owns: as the server last answered, with this page's changes on top. */
+export function RigProvider({ start, origin, children }: RigProviderProps) {
+  const tell = useTell();
+  const [saved, setSaved] = useState(start);
+  const [settingsHeard, setSettingsHeard] = useState<Partial<Settings> | null>(null);
+  const own = useRef<OwnFields>(new Map());
+  const heardOf = useRef(new Map<string, number>());
+  const asked = useRef(new Map<string, (outcome: Outcome) => void>());
+
+  const sending = useOutbox(origin, {
+    onEffects: useEvent((effects, made, waiting) => {
+      own.current = withOwn(own.current, made);
+      const news = effects.filter(({ kind, id, revision }) => {
+        const place = `${kind} ${id}`;
+        const isNew = revision >= (heardOf.current.get(place) ?? 0);
+        if (isNew) heardOf.current.set(place, revision);
+        return isNew;
+      });
+      const others = overwritten(own.current, news, waiting);
+      own.current = others.own;
+      setSaved((old) => news.reduce(mergeEffect, old));
+      const choice = news.find((effect) => effect.kind === "choice");
+      const isOwn = [...made, ...waiting].some(({ kind }) => kind === "choice");
+      if (choice && !isOwn) setSettingsHeard(choice.value);
+      const [text] = others.told;
+      if (text !== undefined) tell({ text });
+    }),
+    onOutcome: useEvent((outcome) => {
+      const settle = asked.current.get(outcome.key);
+      asked.current.delete(outcome.key);
+      const text = outcome.problem?.message ?? outcome.notice;
+      settle?.(outcome);
+      if (text !== undefined) tell({ text });
+    }),
+  });
+  const { send, waiting, state } = sending;
+  const isAway = state.kind !== "in touch";
+  const { readOnly } = origin;
+
+  const change = useEvent(
+    async (acts: Act | readonly Act[], done?: Notice): Promise<Outcome | null> => {
+      const changes = [acts].flat().map((act) => ({ ...act, key: crypto.randomUUID() }));
+      if (readOnly !== null) {
+        tell({ text: `Nothing can be saved: ${readOnly}.` });
+        return null;
+      }
+      const outcomes = Promise.all(
+        changes.map(
+          ({ key }) => new Promise<Outcome>((resolve) => asked.current.set(key, resolve)),
+        ),
+      );
+      send(changes);
+      const waits = () => done && tell({ ...done, text: `${done.text} ${WAITS}` });
+      if (isAway) waits();
+      const timer = isAway ? undefined : setTimeout(waits, SOON_MS);
+      const all = await outcomes;
+      clearTimeout(timer);
+      const isTaken = all.every(({ problem }) => problem === null);
+      if (isTaken && done && !isAway && all.every(({ notice }) => notice === undefined)) tell(done);
+      return isTaken ? (all.at(-1) ?? null) : null;
+    },
+  );
+
+  const rig = useMemo(() => {
+    const shown = waiting.reduce<Rig>(actOnRig, saved);
+    return { ...shown, pins: shownPins(shown) };
+  }, [saved, waiting]);
+  const actions = useMemo(() => {
+    const pin = (content: PinContent) => {
+      const id = newId();
+      const undo = () => void change({ act: "delete", kind: "pin", id });
+      void change({ act: "add", kind: "pin", id, value: content }, { text: "Pinned.", undo });
+    };
+    const unpin = ({ id }: Pin) => {
+      const undo = () => void change({ act: "restore", kind: "pin", id });
+      void change({ act: "delete", kind: "pin", id }, { text: "Unpinned.", undo });
+    };
+    return { change, pin, unpin };
+  }, [change]);
+  const value = useMemo(() => ({ ...rig, ...actions }), [rig, actions]);
+  return (
+    <SavingProvider sending={sending} readOnly={readOnly}>
+      <SettingsHeardContext.Provider value={settingsHeard}>
+        <RigContext.Provider value={value}>{children}</RigContext.Provider>
+      </SettingsHeardContext.Provider>
+    </SavingProvider>
+  );
+}
+
+/** What the player owns, and how to change it. */
+export function useRig(): RigState {
+  const rig = useContext(RigContext);
+  if (!rig) throw new Error("useRig outside of RigProvider");
+  return rig;
+}
+
+/** The settings that another window changed last; null until one does. */
+export function useSettingsHeard(): Partial<Settings> | null {
+  return useContext(SettingsHeardContext);
+}

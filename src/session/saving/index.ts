@@ -1,0 +1,3 @@
+export { overwritten, withOwn, type OwnFields } from "./overwritten";
+export { SavingProvider, useSavingNews, type SavingNews } from "./SavingProvider";
+export { useOutbox } from "./useOutbox";

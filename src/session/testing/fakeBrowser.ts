@@ -1,0 +1,31 @@
+import { type ChangeAnswer, type ChangeRequest, type Origin } from "@/state";
+
+/** What jsdom lacks of a browser, as far as a session needs it. */
+export function fakeBrowser(): void {
+  class SilentChannel {
+    onmessage = null;
+    postMessage(): void {
+      // No other window listens.
+    }
+    close(): void {
+      // Nothing was opened.
+    }
+  }
+  let uuids = 0;
+  Object.assign(globalThis, { BroadcastChannel: SilentChannel });
+  Object.assign(AbortSignal, { timeout: () => new AbortController().signal });
+  Object.assign(globalThis.crypto, { randomUUID: () => `key-${++uuids}` });
+}
+
+export const ORIGIN: Origin = { build: "now", identity: "these", revision: 0, readOnly: null };
+
+/** As much of a response as is read of it. */
+export function response(body: object, status = 200): Response {
+  return { status, json: async () => body } as Response;
+}
+
+/** How a server answers that takes every change. */
+export function taken({ changes, identity }: ChangeRequest, revision = 1): ChangeAnswer {
+  const outcomes = changes.map(({ key }) => ({ key, problem: null, revision }));
+  return { build: "now", identity, revision, outcomes, effects: [] };
+}

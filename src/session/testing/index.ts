@@ -1,0 +1,1 @@
+export { fakeBrowser, ORIGIN, response, taken } from "./fakeBrowser";

@@ -1,0 +1,73 @@
+import { useCallback, useMemo, useState } from "react";
+
+interface History<T> {
+  readonly past: readonly T[];
+  readonly current: T;
+  readonly future: readonly T[];
+}
+
+/** Undo and redo through a document. */
+export interface Steps {
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly undo: () => void;
+  readonly redo: () => void;
+}
+
+/** A document with its own history. */
+export interface Undoable<T> {
+  readonly value: T;
+  /** Changes a part; `isStep` says whether undo returns to what was before. */
+  readonly change: (part: (old: T) => Partial<T>, isStep: boolean) => void;
+  readonly steps: Steps;
+}
+
+const MAX_STEPS = 200;
+
+/** `kept` are the keys that undo and redo leave alone. */
+export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[]): Undoable<T> {
+  const [{ past, current, future }, setHistory] = useState<History<T>>({
+    past: [],
+    current: first,
+    future: [],
+  });
+  const change = useCallback<Undoable<T>["change"]>((part, isStep) => {
+    setHistory((old) => {
+      const next = { ...old.current, ...part(old.current) };
+      // A change to the same value leaves nothing to undo.
+      const isChange = JSON.stringify(next) !== JSON.stringify(old.current);
+      return isStep && isChange
+        ? { past: [...old.past, old.current].slice(-MAX_STEPS), current: next, future: [] }
+        : { ...old, current: next };
+    });
+  }, []);
+  const undo = useCallback(() => {
+    setHistory((old) => {
+      const last = old.past.at(-1);
+      if (!last) return old;
+      return {
+        past: old.past.slice(0, -1),
+        current: keep(last, old.current, kept),
+        future: [old.current, ...old.future],
+      };
+    });
+  }, [kept]);
+  const redo = useCallback(() => {
+    setHistory((old) => {
+      const [next, ...later] = old.future;
+      if (!next) return old;
+      return {
+        past: [...old.past, old.current],
+        current: keep(next, old.current, kept),
+        future: later,
+      };
+    });
+  }, [kept]);
+  const [canUndo, canRedo] = [past.length > 0, future.length > 0];
+  const steps = useMemo(() => ({ canUndo, canRedo, undo, redo }), [canUndo, canRedo, undo, redo]);
+  return { value: current, change, steps };
+}
+
+function keep<T extends object>(value: T, current: T, kept: readonly (keyof T)[]): T {
+  return { ...value, ...Object.fromEntries(kept.map((key) => [key, current[key]])) };
+}

@@ -1,0 +1,40 @@
+"use client";
+
+import { useEffect, useRef } from "react";
+import { changedFields, PLAYER_ID, type Choice } from "@/state";
+import { useRig, useSettingsHeard } from "./rig";
+
+const QUIET_MS = 250;
+const LEAVING = ["beforeunload", "pagehide"];
+
+/**
+ * Saves what changed of the choice once the player has stopped changing it, and at once when the page is left: only
+ * the fields that did, so that two windows that change different ones both keep theirs.
+ */
+export function useSavedChoice(choice: Choice): void {
+  const { change } = useRig();
+  const heard = useSettingsHeard();
+  const saved = useRef(choice);
+
+  // What another window saved is not saved again.
+  useEffect(() => {
+    saved.current = { ...saved.current, ...heard };
+  }, [heard]);
+
+  useEffect(() => {
+    const save = () => {
+      const fields = changedFields(saved.current, choice);
+      saved.current = choice;
+      if (Object.keys(fields).length === 0) return;
+      void change({ act: "set", kind: "choice", id: PLAYER_ID, fields });
+    };
+    const timer = setTimeout(save, QUIET_MS);
+    // Before the page's last sending, which listens to the same. The first fires before the next page is requested,
+    // but not in every browser; the second always fires.
+    for (const leaving of LEAVING) window.addEventListener(leaving, save, { capture: true });
+    return () => {
+      clearTimeout(timer);
+      for (const leaving of LEAVING) window.removeEventListener(leaving, save, { capture: true });
+    };
+  }, [choice, change]);
+}

@@ -1,0 +1,61 @@
+"use client";
+
+import { CloudOff, Lock, RefreshCw } from "lucide-react";
+import { useSavingNews } from "@/session";
+
+/** Says when something is not saved, and what the player can do about it; silent otherwise. */
+export function SavingBadge() {
+  const news = useSavingNews();
+  return (
+    <div role="status" aria-label="Saving" className="flex items-center">
+      {badgeOf(news)}
+    </div>
+  );
+}
+
+function badgeOf(news: ReturnType<typeof useSavingNews>) {
+  switch (news.kind) {
+    case "saved":
+      return null;
+    case "not saved yet":
+      return <Plain text="Not saved yet" title={news.reason ?? "Tenon has not answered yet."} />;
+    case "away":
+      return <Plain text={news.reason} title="Nothing waits to be saved." />;
+    case "read-only":
+      return (
+        <span className="button border-warning px-3" title={`${news.reason}: nothing is saved.`}>
+          <Lock size={18} aria-hidden="true" />
+          Only to look at
+        </span>
+      );
+    case "updated":
+      return <Reload text="Tenon was updated: reload" />;
+    case "other data":
+      return <Reload text="Other data are in use: reload" />;
+  }
+}
+
+function Plain({ text, title }: { readonly text: string; readonly title: string }) {
+  return (
+    <span
+      className="flex min-h-11 items-center gap-2 px-2 font-semibold text-warning"
+      title={title}
+    >
+      <CloudOff size={18} aria-hidden="true" />
+      {text}
+    </span>
+  );
+}
+
+function Reload({ text }: { readonly text: string }) {
+  return (
+    <button
+      type="button"
+      className="button border-root px-3 font-semibold"
+      onClick={() => location.reload()}
+    >
+      <RefreshCw size={18} aria-hidden="true" />
+      {text}
+    </button>
+  );
+}

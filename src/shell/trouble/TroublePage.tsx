@@ -1,0 +1,98 @@
+"use client";
+
+import { useState } from "react";
+import { type Result } from "@/core/result";
+import { type OfferedCopy, type Trouble, type TroubleKind } from "@/state";
+import { troubleWords } from "./troubleWords";
+
+/** Where what lies in the folder now can be taken as it is. */
+const TAKES: Readonly<Partial<Record<TroubleKind, { label: string; afresh: boolean }>>> = {
+  replaced: { label: "Open what is there now", afresh: false },
+  missing: { label: "Begin with new data", afresh: true },
+  gone: { label: "Begin with new data", afresh: true },
+};
+
+/** A page of its own for each thing that can be wrong with the data: what, where, and what to do. */
+export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
+  const { kind, folder, detail, copy } = trouble;
+  const words = troubleWords(trouble);
+  const [problem, setProblem] = useState<string | null>(null);
+  const ask = async (path: string, body: object) => {
+    const failed = await post(path, body);
+    if (failed === null) location.reload();
+    else setProblem(failed);
+  };
+  const take = TAKES[kind];
+  return (
+    <main role="alert" className="mx-auto max-w-2xl space-y-5 px-4 py-14">
+      <h1 className="text-4xl font-bold">{words.title}</h1>
+      <p className="text-xl">{words.what}</p>
+      <p className="text-lg text-muted">
+        Data folder: <code className="break-all text-ink">{folder}</code>
+      </p>
+      <p className="text-xl">{words.remedy}</p>
+      {copy && (
+        <div className="panel flex flex-wrap items-center gap-4 p-4">
+          <p className="min-w-0 flex-1 text-lg">
+            <span className="block font-semibold">Newest good copy: {when(copy)}</span>
+            <span className="text-muted">{contents(copy)}</span>
+          </p>
+          <button
+            type="button"
+            className="button"
+            onClick={() => void ask("/data/restore", { copy: copy.name })}
+          >
+            Use this copy
+          </button>
+        </div>
+      )}
+      <div className="flex flex-wrap gap-3">
+        {kind === "in use" && detail && (
+          <a className="button button-primary" href={detail}>
+            Go to {detail}
+          </a>
+        )}
+        <button
+          type="button"
+          className={`button ${kind === "in use" && detail ? "" : "button-primary"}`}
+          onClick={() => location.reload()}
+        >
+          Look again
+        </button>
+        {take && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => void ask("/data/open", { afresh: take.afresh })}
+          >
+            {take.label}
+          </button>
+        )}
+      </div>
+      {problem && <p className="text-lg text-warning">{problem}</p>}
+    </main>
+  );
+}
+
+/** Null where it was done, else why not. */
+async function post(path: string, body: object): Promise<string | null> {
+  try {
+    const response = await fetch(path, { method: "POST", body: JSON.stringify(body) });
+    const result = (await response.json()) as Result<null>;
+    return result.ok ? null : result.problem.message;
+  } catch {
+    return "Tenon does not answer. Is it still running?";
+  }
+}
+
+function when({ madeAt }: OfferedCopy): string {
+  return `${madeAt.slice(0, 10)}, ${madeAt.slice(11, 16)} UTC`;
+}
+
+function contents({ guitars, pins, comparisons }: OfferedCopy): string {
+  return `${count(guitars, "guitar")}, ${count(pins, "pin")}, ${count(comparisons, "comparison")}`;
+}
+
+function count(number: number, what: string): string {
+  return `${number} ${what}${number === 1 ? "" : "s"}`;
+}

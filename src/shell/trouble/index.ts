@@ -1,0 +1,1 @@
+export { TroublePage } from "./TroublePage";

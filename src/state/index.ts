@@ -1,0 +1,71 @@
+export {
+  type Act,
+  type Change,
+  type ChangeAnswer,
+  type ChangeRequest,
+  type Effect,
+  type Outcome,
+} from "./change";
+export { changedFields } from "./changedFields";
+export {
+  DEFAULT_CHOICE,
+  splitChoice,
+  THEMES,
+  type Choice,
+  type Hearing,
+  type NeckView,
+  type Settings,
+  type Theme,
+} from "./choice";
+export {
+  type Comparison,
+  DEFAULT_COMPARISON,
+  HOLDS,
+  type Hold,
+  MAX_COLUMNS,
+  MAX_MINUTES,
+} from "./comparison";
+export { type DataFacts } from "./dataFacts";
+export {
+  BRIDGES,
+  type Bridge,
+  type Guitar,
+  type GuitarContent,
+  contentOf,
+  guitarFor,
+  neckOf,
+  newGuitar,
+  strungGuitar,
+} from "./guitar";
+export {
+  PLAYER_ID,
+  type Kept,
+  type KeptGuitar,
+  type Kind,
+  type Listed,
+  type ListedKind,
+} from "./kept";
+export { nextId } from "./nextId";
+export { type OwnStack, type OwnStackContent } from "./ownStack";
+export { type OwnTuning, callTuning } from "./ownTuning";
+export { type Pin, type PinContent, findPin } from "./pin";
+export { placeAt, type Placed } from "./place";
+export { DEFAULT_PROFILE, NAMINGS, type Naming, type Profile } from "./profile";
+export {
+  type Favourite,
+  type OpenedComparison,
+  type Origin,
+  type Rig,
+  type SavedComparison,
+  type Start,
+} from "./rig";
+export { actOnRig, fitTuned, mergeEffect, shownPins, sortKept } from "./rigChanges";
+export { TROUBLES, type OfferedCopy, type Trouble, type TroubleKind } from "./trouble";
+export {
+  DEFAULT_VIEW,
+  MARK_LABELS,
+  type MarkLabel,
+  SPACINGS,
+  type Spacing,
+  type View,
+} from "./view";

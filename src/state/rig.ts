@@ -1,0 +1,62 @@
+import { type Midi } from "@/core/pitch";
+import { type Choice } from "./choice";
+import { type Comparison } from "./comparison";
+import { type Guitar } from "./guitar";
+import { type OwnStack } from "./ownStack";
+import { type OwnTuning } from "./ownTuning";
+import { type Placed } from "./place";
+import { type Pin } from "./pin";
+import { type Profile } from "./profile";
+
+/** A saved comparison, as lists show it. */
+export interface SavedComparison {
+  readonly id: number;
+  readonly name: string;
+  readonly revision: number;
+}
+
+/** A saved comparison that was opened. */
+export interface OpenedComparison extends SavedComparison {
+  readonly comparison: Comparison;
+}
+
+/** A favourite tuning. */
+export interface Favourite extends Placed {
+  readonly id: number;
+  readonly midi: readonly Midi[];
+}
+
+/** Everything the player owns. */
+export interface Rig {
+  readonly guitars: readonly [Guitar, ...Guitar[]];
+  readonly pins: readonly Pin[];
+  readonly ownTunings: readonly OwnTuning[];
+  /** In the player's order. */
+  readonly ownStacks: readonly OwnStack[];
+  /** In the player's order. */
+  readonly favourites: readonly Favourite[];
+  /** The newest first. */
+  readonly comparisons: readonly SavedComparison[];
+  readonly profile: Profile;
+}
+
+/** Which data a page was made from, and when. */
+export interface Origin {
+  /** The application that made the page. */
+  readonly build: string;
+  readonly identity: string;
+  readonly revision: number;
+  /** Where nothing can be saved, and why. */
+  readonly readOnly: string | null;
+}
+
+/** What a page needs to begin: what the player owns, and where they left off. */
+export interface Start {
+  readonly origin: Origin;
+  readonly rig: Rig;
+  readonly choice: Choice;
+  /** Nothing was ever chosen: Tenon asks for guitar and tuning first. */
+  readonly isFirst: boolean;
+  /** What in the address could not be read. */
+  readonly problems: readonly string[];
+}

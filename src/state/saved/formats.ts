@@ -1,0 +1,77 @@
+import { type Finger } from "@/core/hand";
+import {
+  DEFAULT_COMPARISON,
+  DEFAULT_PROFILE,
+  type Choice,
+  type Comparison,
+  type Profile,
+} from "@/state";
+import {
+  choiceSchema,
+  comparisonSchema,
+  fingers,
+  fretting,
+  profileSchema,
+  stack,
+  tuningMidi,
+} from "@/state/schema";
+import { type SavedFormat } from "./format";
+import { isFields, type Fields } from "./upgrade";
+
+export const PROFILE_FORMAT: SavedFormat<Profile> = {
+  version: 1,
+  steps: [],
+  schema: profileSchema,
+  defaults: DEFAULT_PROFILE,
+};
+
+export const COMPARISON_FORMAT: SavedFormat<Comparison> = {
+  version: 1,
+  steps: [],
+  schema: comparisonSchema,
+  defaults: { ...DEFAULT_COMPARISON, columns: [], chords: "" },
+};
+
+/** The last choice; its defaults depend on which guitars there are. */
+export function choiceFormat(plain: Choice): SavedFormat<Choice> {
+  return {
+    version: CHOICE_VERSION,
+    steps: [comparedTuning],
+    schema: choiceSchema,
+    defaults: plain,
+    within: { comparison: COMPARISON_FORMAT },
+  };
+}
+
+/** Version 1 could hold one other tuning where a comparison is now. */
+export const CHOICE_VERSION = 2;
+
+function comparedTuning(saved: unknown): unknown {
+  if (!isFields(saved)) return saved;
+  const { comparedMidi, ...rest } = saved;
+  return { ...rest, comparison: rest.comparison ?? comparisonOf(rest, comparedMidi) };
+}
+
+/** The first Tenon compared the tuning on the neck with one other. */
+function comparisonOf(
+  { guitarId, tuningMidi: midi, root }: Fields,
+  comparedMidi: unknown,
+): unknown {
+  if (!Array.isArray(comparedMidi)) return null;
+  return {
+    columns: [midi, comparedMidi].map((each) => ({ guitarId, midi: each })),
+    chords: `${String(root)}5`,
+  };
+}
+
+const list = <T extends object>(schema: SavedFormat<T>["schema"]): SavedFormat<T> => ({
+  version: 1,
+  steps: [],
+  schema,
+  defaults: null,
+});
+
+export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
+export const STACK_FORMAT = list<readonly number[]>(stack);
+export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
+export const FINGERS_FORMAT = list<readonly (Finger | 0)[]>(fingers);

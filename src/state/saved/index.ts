@@ -1,0 +1,12 @@
+export { readSaved, type SavedFormat } from "./format";
+export {
+  CHOICE_VERSION,
+  choiceFormat,
+  COMPARISON_FORMAT,
+  FINGERS_FORMAT,
+  FRETTING_FORMAT,
+  MIDI_FORMAT,
+  PROFILE_FORMAT,
+  STACK_FORMAT,
+} from "./formats";
+export { type Upgraded } from "./upgrade";

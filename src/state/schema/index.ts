@@ -1,0 +1,10 @@
+export { choiceSchema } from "./choice";
+export { comparisonSchema, savedComparisonSchema } from "./comparison";
+export { fingers, fretting, stack, tuningMidi } from "./fields";
+export { guitarSchema } from "./guitar";
+export { name } from "./name";
+export { pinSchema } from "./pin";
+export { profileSchema } from "./profile";
+export { ownStackSchema } from "./stack";
+export { favouriteSchema, ownTuningSchema } from "./tuning";
+export { viewSchema } from "./view";

@@ -1,0 +1,8 @@
+export {
+  currentValue,
+  lastValue,
+  outcomeOf,
+  useComputed,
+  type Computed,
+  type Outcome,
+} from "./useComputed";

@@ -1,3 +1,0 @@
-export { GuitarCard } from "./GuitarCard";
-export { GuitarFields } from "./GuitarFields";
-export { toForm, type GuitarForm } from "./guitarForm";

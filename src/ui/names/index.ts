@@ -1,0 +1,1 @@
+export { NamesProvider, useNames, type Names } from "./names";

@@ -1,1 +1,0 @@
-export { PinStrip } from "./PinStrip";

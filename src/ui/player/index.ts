@@ -1,3 +1,0 @@
-export { MeasureSpan } from "./MeasureSpan";
-export { NumberField } from "./NumberField";
-export { Options } from "./Options";

@@ -1,3 +1,0 @@
-export { Header } from "./Header";
-export { NoticeBar } from "./NoticeBar";
-export { RigTabs } from "./RigTabs";

@@ -1,2 +1,0 @@
-export { IN_TUNE_CENTS, TunerDial } from "./TunerDial";
-export { useTuner, type Tuner } from "./useTuner";

@@ -1,0 +1,102 @@
+import { beforeEach, describe, expect, test } from "@jest/globals";
+import { type SearchQuestion } from "@/core/compare";
+import { compute, computeAside, computeFreely, searchInWorker } from "./client";
+
+/** An end of a line on which nobody ever answers, as far as comlink asks. */
+class Silent {
+  addEventListener() {}
+  removeEventListener() {}
+  postMessage() {}
+  start() {}
+}
+
+const started: FakeWorker[] = [];
+class FakeWorker extends Silent {
+  readonly name: string;
+  ended = false;
+  constructor(_url: unknown, { name }: { readonly name: string }) {
+    super();
+    this.name = name;
+    started.push(this);
+  }
+  terminate() {
+    this.ended = true;
+  }
+}
+
+class FakeChannel {
+  readonly port1 = new Silent();
+  readonly port2 = new Silent();
+}
+
+beforeEach(() => {
+  started.length = 0;
+  Object.assign(globalThis, { Worker: FakeWorker, MessageChannel: FakeChannel });
+});
+
+/** A question that is open until the test answers it. */
+function open<T>() {
+  let answer: (value: T) => void = () => undefined;
+  const ask = () => new Promise<T>((resolve) => (answer = resolve));
+  return {
+    ask: ask as unknown as (api: unknown) => Promise<T>,
+    answer: (value: T) => answer(value),
+  };
+}
+
+describe("the client of the worker", () => {
+  test("quick questions share one worker, those aside another", () => {
+    // Whatever is asked of comlink's object is a message, even what a matcher asks.
+    const [one, aside] = [compute(), computeAside()];
+    expect([compute() === one, computeAside() === aside]).toEqual([true, true]);
+    expect(started.map(({ name, ended }) => [name, ended])).toEqual([
+      ["compute", false],
+      ["aside", false],
+    ]);
+  });
+
+  test("a new slow question of a kind ends the one before, and no other kind", async () => {
+    const [first, second, other] = [open<string>(), open<string>(), open<string>()];
+    const settled: string[] = [];
+    void computeFreely("counts", first.ask).then((value) => settled.push(value));
+    const routes = computeFreely("routes", other.ask);
+    const counts = computeFreely("counts", second.ask);
+    expect(started.map(({ name, ended }) => [name, ended])).toEqual([
+      ["counts", true],
+      ["routes", false],
+      ["counts", false],
+    ]);
+    second.answer("second");
+    other.answer("other");
+    expect(await Promise.all([counts, routes])).toEqual(["second", "other"]);
+    expect(settled).toEqual([]);
+  });
+
+  test("one that is answered leaves its worker to the next", async () => {
+    const ask = open<number>();
+    const one = computeFreely("found", ask.ask);
+    ask.answer(1);
+    await one;
+    const next = open<number>();
+    const two = computeFreely("found", next.ask);
+    next.answer(2);
+    expect(await two).toBe(2);
+    expect(started.filter(({ name }) => name === "found")).toHaveLength(1);
+  });
+
+  test("one that fails is told, and the next is asked all the same", async () => {
+    await expect(
+      computeFreely("grips", () => Promise.reject(new Error("out of memory"))),
+    ).rejects.toThrow("out of memory");
+    expect(await computeFreely("grips", () => Promise.resolve("fine"))).toBe("fine");
+  });
+
+  test("a search has a worker of its own, ended by its signal", () => {
+    const controller = new AbortController();
+    void searchInWorker({} as SearchQuestion, () => undefined, controller.signal);
+    const [worker] = started;
+    expect(worker).toMatchObject({ name: "search", ended: false });
+    controller.abort();
+    expect(worker?.ended).toBe(true);
+  });
+});
