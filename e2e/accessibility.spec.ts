@@ -1,8 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
-import { openDatabase } from "@/server/database";
-import { expect, openNeck, takeTuning, test, toRig } from "./fixtures";
-import { DATA_FOLDER } from "./settings";
+import { expect, forgetChoice, openNeck, takeTuning, test, toRig } from "./fixtures";
 
 async function expectNoViolations(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -58,9 +56,7 @@ for (const colorScheme of ["light", "dark"] as const) {
     });
 
     test("the first use", async ({ page }) => {
-      const connection = openDatabase(DATA_FOLDER);
-      connection.exec("DELETE FROM workspace");
-      connection.close();
+      forgetChoice();
       await page.goto("/");
       await expect(page.getByRole("button", { name: "Show my neck" })).toBeVisible();
       await expectNoViolations(page);

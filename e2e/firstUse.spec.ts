@@ -1,12 +1,6 @@
-import { openDatabase } from "@/server/database";
-import { expect, grips, test } from "./fixtures";
-import { DATA_FOLDER } from "./settings";
+import { expect, forgetChoice, grips, test } from "./fixtures";
 
-test.beforeEach(() => {
-  const connection = openDatabase(DATA_FOLDER);
-  connection.exec("DELETE FROM workspace");
-  connection.close();
-});
+test.beforeEach(forgetChoice);
 
 test("an empty folder asks for guitar and tuning, and shows the first grip", async ({ page }) => {
   await page.goto("/");

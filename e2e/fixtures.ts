@@ -47,6 +47,13 @@ export function watchConsole(page: Page): string[] {
   return errors;
 }
 
+/** Makes the data those of somebody who has not chosen anything yet. */
+export function forgetChoice(): void {
+  const connection = openDatabase(DATA_FOLDER);
+  connection.exec("DELETE FROM choice");
+  connection.close();
+}
+
 /** The rows of the list of grips. */
 export const grips = (page: Page) => page.getByRole("listbox").getByRole("option");
 

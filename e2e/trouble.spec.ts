@@ -11,15 +11,20 @@ const brokenPage = test.extend<{ broken: Page }>({
   },
 });
 
-brokenPage("a pin that cannot be saved is said so, and nothing pretends", async ({ broken }) => {
+brokenPage("what cannot be saved yet waits, says so, and is saved later", async ({ broken }) => {
   await broken.goto("/");
   await expect(grips(broken).first()).toBeVisible();
-  await broken.route("**/*", (route) =>
-    route.request().method() === "POST" ? route.abort() : route.continue(),
-  );
+  await broken.route("**/changes", (route) => route.abort());
   await broken.keyboard.press("Enter");
-  await expect(broken.getByText("Tenon does not answer. Is it still running?")).toBeVisible();
-  await expect(broken.getByRole("button", { name: "Pin this grip" })).toBeVisible();
+  await broken.keyboard.press("g");
+  await expect(broken.getByText("Not saved yet")).toBeVisible();
+  await expect(broken.getByRole("heading", { name: "G5 in Drop D" })).toBeVisible();
+  await broken.reload();
+  await expect(broken.getByRole("heading", { name: "G5 in Drop D" })).toBeVisible();
+  await broken.unroute("**/changes");
+  await expect(broken.getByText("Not saved yet")).toBeHidden();
+  await broken.keyboard.press("c");
+  await expect(broken.getByRole("button", { name: "Unpin this grip" })).toBeVisible();
 });
 
 brokenPage(
@@ -97,17 +102,3 @@ const scriptCount = (page: Page) =>
     () =>
       performance.getEntriesByType("resource").filter(({ name }) => name.endsWith(".js")).length,
   );
-
-brokenPage(
-  "a choice that cannot be saved is said so, and stays on the page",
-  async ({ broken }) => {
-    await broken.goto("/");
-    await expect(grips(broken).first()).toBeVisible();
-    await broken.route("**/choice", (route) => route.abort());
-    await broken.keyboard.press("g");
-    await expect(
-      broken.getByText("Your last choice could not be saved. Is Tenon still running?"),
-    ).toBeVisible();
-    await expect(broken.getByRole("heading", { name: "G5 in Drop D" })).toBeVisible();
-  },
-);

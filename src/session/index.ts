@@ -1,3 +1,4 @@
+export { askServer } from "./askServer";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";
 export { useShownNotice, useTell } from "./notices";

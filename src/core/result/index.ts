@@ -18,6 +18,16 @@ export function success<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
+/** A message stays a line, however much the input that it quotes holds. */
 export function failure<T = never>(field: string, message: string): Result<T> {
-  return { ok: false, problem: { field, message } };
+  return { ok: false, problem: { field, message: shortened(message) } };
+}
+
+const LONGEST_QUOTE = 40;
+const LONGEST_MESSAGE = 300;
+const LONG_QUOTE = new RegExp(`'([^']{${LONGEST_QUOTE}})[^']+'`, "g");
+
+function shortened(message: string): string {
+  const told = message.replace(LONG_QUOTE, "'$1…'");
+  return told.length > LONGEST_MESSAGE ? `${told.slice(0, LONGEST_MESSAGE)}…` : told;
 }

@@ -1,3 +1,4 @@
-export { readCompareAddress, writeCompareAddress } from "./compareAddress";
 export { readAddress } from "./read";
+export { readCompareAddress } from "./readCompare";
 export { writeAddress } from "./write";
+export { writeCompareAddress } from "./writeCompare";

@@ -1,11 +1,14 @@
 import { readFretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { GRIP_ORDERS, type GripFilter } from "@/core/listing";
+import { MAX_FRETS } from "@/core/neck";
 import { parseNote } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
+import { viewSchema } from "@/state/schema";
+import { savable } from "./savable";
 import { readTuningPart } from "./tuningPart";
 import { PART_NAMES, type PartName } from "./write";
 
@@ -42,6 +45,9 @@ const READERS: Readonly<Record<PartName, Reader>> = {
     if (read.value.length !== length) {
       return failure("grip", `${read.value.length} frets; this tuning has ${length} strings`);
     }
+    if (read.value.some((fret) => fret !== null && fret > MAX_FRETS)) {
+      return failure("grip", `'${text}': write frets from 0 to ${MAX_FRETS}`);
+    }
     return success({ chosen: { fretting: read.value, fingers: read.value.map(() => 0 as const) } });
   },
   fingers: (text, { chosen }) => {
@@ -61,7 +67,7 @@ const READERS: Readonly<Record<PartName, Reader>> = {
   strings: (text, { tuningMidi: { length } }) => {
     const strings = text === "" ? [] : text.split(",").map((number) => length - toWhole(number));
     return strings.every((string) => string >= 0 && string < length)
-      ? success({ mapStrings: strings })
+      ? success({ mapStrings: [...new Set(strings)] })
       : failure("strings", `'${text}': write numbers from 1 to ${length}`);
   },
   marks: oneOf("marks", MARK_LABELS, (labels) => ({ labels })),
@@ -71,9 +77,12 @@ const READERS: Readonly<Record<PartName, Reader>> = {
   stage: flag("stage", { stage: true }),
   frets: (text, soFar) => {
     const [low = NaN, high = NaN] = text.split("-").map(toWhole);
-    return low >= 0 && low <= high
+    return low >= 0 && low <= high && high <= MAX_FRETS
       ? success(filtered(soFar, { frets: [low, high] }))
-      : failure("frets", `'${text}': write two frets, the lower first, like 5-9`);
+      : failure(
+          "frets",
+          `'${text}': write two frets from 0 to ${MAX_FRETS}, the lower first, like 5-9`,
+        );
   },
   open: oneOf("open", WAYS, (openStrings, soFar) => filtered(soFar, { openStrings })),
   bars: oneOf("bars", WAYS, (barre, soFar) => filtered(soFar, { barre })),
@@ -92,9 +101,10 @@ const READERS: Readonly<Record<PartName, Reader>> = {
     const { length } = soFar.tuningMidi;
     const [number = NaN, fret = NaN] = text.split("-").map(toWhole);
     const string = length - number;
-    return string >= 0 && string < length && fret >= 0
+    const isOnNeck = string >= 0 && string < length && fret >= 0 && fret <= MAX_FRETS;
+    return isOnNeck
       ? success(filtered(soFar, { through: { string, fret } }))
-      : failure("through", `'${text}': write a string and a fret, like 6-3`);
+      : failure("through", `'${text}': write a string and a fret up to ${MAX_FRETS}, like 6-3`);
   },
 };
 
@@ -109,7 +119,8 @@ export function readAddress(search: string): Address {
   for (const name of PART_NAMES) {
     const text = query.get(name);
     if (text === null) continue;
-    const result = READERS[name](text, { ...DEFAULT_VIEW, tuningMidi: USUAL_STRINGS, ...said });
+    const soFar = { ...DEFAULT_VIEW, tuningMidi: USUAL_STRINGS, ...said };
+    const result = savable(viewSchema, READERS[name](text, soFar));
     if (result.ok) said = { ...said, ...result.value };
     else problems.push(`Address, ${name}: ${result.problem.message}`);
   }

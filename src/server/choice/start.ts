@@ -83,5 +83,7 @@ function applyView(choice: Choice, view: Partial<View>, guitars: Guitars): Choic
   const guitar = [...(present ? [present] : []), ...guitars].find(
     ({ usualMidi }) => usualMidi.length === strings,
   );
-  return guitar ? { ...choice, chosen: null, ...view, guitarId: guitar.id } : null;
+  if (!guitar) return null;
+  const chosen = view.chosen?.fretting.length === strings ? view.chosen : null;
+  return { ...choice, ...view, chosen, guitarId: guitar.id };
 }

@@ -27,7 +27,7 @@ export class NotSaved extends Error {
 
 /** The code of an error of the database engine, such as "SQLITE_BUSY"; empty for any other error. */
 export function sqliteCode(error: unknown): string {
-  if (!(error instanceof Error) || !("code" in error)) return "";
+  if (typeof error !== "object" || error === null || !("code" in error)) return "";
   return String(error.code);
 }
 

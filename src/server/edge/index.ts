@@ -1,3 +1,4 @@
+export { answerFile } from "./answerFile";
 export { answerPost, parseJson } from "./answerPost";
 export { Refused } from "./refused";
 export { validate } from "./validate";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { type Result } from "@/core/result";
+import { askServer } from "@/session";
 import { type OfferedCopy, type Trouble, type TroubleKind } from "@/state";
 import { troubleWords } from "./troubleWords";
 
@@ -18,7 +18,7 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
   const words = troubleWords(trouble);
   const [problem, setProblem] = useState<string | null>(null);
   const ask = async (path: string, body: object) => {
-    const failed = await post(path, body);
+    const failed = await askServer(path, body);
     if (failed === null) location.reload();
     else setProblem(failed);
   };
@@ -72,17 +72,6 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
       {problem && <p className="text-lg text-warning">{problem}</p>}
     </main>
   );
-}
-
-/** Null where it was done, else why not. */
-async function post(path: string, body: object): Promise<string | null> {
-  try {
-    const response = await fetch(path, { method: "POST", body: JSON.stringify(body) });
-    const result = (await response.json()) as Result<null>;
-    return result.ok ? null : result.problem.message;
-  } catch {
-    return "Tenon does not answer. Is it still running?";
-  }
 }
 
 function when({ madeAt }: OfferedCopy): string {

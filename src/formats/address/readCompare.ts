@@ -1,11 +1,14 @@
 import { readProgression } from "@/core/chart";
 import { readFretting } from "@/core/fretting";
 import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch";
+import { MAX_FRETS } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
-import { DEFAULT_COMPARISON, HOLDS, MAX_COLUMNS, MAX_MINUTES, type Comparison } from "@/state";
+import { HOLDS, MAX_COLUMNS, MAX_MINUTES, type Comparison } from "@/state";
+import { comparisonSchema } from "@/state/schema";
+import { savable } from "./savable";
 import { readTuningPart } from "./tuningPart";
 
 /** What an address says about a comparison. */
@@ -15,35 +18,6 @@ export interface CompareAddress {
   readonly rest: Partial<Omit<Comparison, "columns">>;
   /** What could not be read and was left out. */
   readonly problems: readonly string[];
-}
-
-/** A comparison as the query of an address; defaults are left out. */
-export function writeCompareAddress(comparison: Comparison): string {
-  const { columns, chords, fiveStack, allAsFives, leastNotes, hold, shape } = comparison;
-  const { weights, minutesPerString } = comparison;
-  const first = DEFAULT_COMPARISON;
-  const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-  const parts: readonly (readonly [name: string, text: string | null])[] = [
-    ["tunings", columns.map(({ midi }) => midi.join(",")).join(";")],
-    ["guitars", columns.map(({ guitarId }) => guitarId).join(";")],
-    ["chords", chords],
-    ["fives", isPlain(fiveStack, first.fiveStack) ? null : fiveStack.join(",")],
-    ["reduce", allAsFives ? "yes" : null],
-    ["least", leastNotes === first.leastNotes ? null : String(leastNotes)],
-    ["hold", hold === first.hold ? null : hold],
-    ["shape", shape && shape.map((fret) => fret ?? "x").join("-")],
-    [
-      "weigh",
-      isPlain(weights, first.weights) ? null : WEIGHT_NAMES.map((term) => weights[term]).join(","),
-    ],
-    ["minutes", minutesPerString === first.minutesPerString ? null : String(minutesPerString)],
-  ];
-  const pairs = parts.flatMap(([name, text]) =>
-    text === null
-      ? []
-      : [`${name}=${encodeURIComponent(text).replace(/%2C|%3B/g, decodeURIComponent)}`],
-  );
-  return `?${pairs.join("&")}`;
 }
 
 type Rest = CompareAddress["rest"];
@@ -74,7 +48,11 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
   },
   shape: (text) => {
     const shape = readFretting(text, "shape");
-    return shape.ok ? success({ shape: shape.value }) : shape;
+    if (!shape.ok) return shape;
+    const isOnNeck = shape.value.every((fret) => fret === null || fret <= MAX_FRETS);
+    return isOnNeck
+      ? success({ shape: shape.value })
+      : failure("shape", `'${text}': write frets from 0 to ${MAX_FRETS}`);
   },
   weigh: (text) => {
     const values = text.split(",").map(toNumber);
@@ -101,7 +79,7 @@ export function readCompareAddress(search: string): CompareAddress {
   const query = new URLSearchParams(search);
   const problems: string[] = [];
   const tell = (name: string, message: string) => problems.push(`Address, ${name}: ${message}`);
-  const guitars = (query.get("guitars") ?? "").split(";").map(toNumber);
+  const guitars = (query.get("guitars") ?? "").split(";").map(toId);
   const texts = (query.get("tunings") ?? "").split(";").filter((text) => text.trim() !== "");
   if (texts.length > MAX_COLUMNS) tell("tunings", `only the first ${MAX_COLUMNS} are shown`);
   const tunings = texts.slice(0, MAX_COLUMNS).flatMap((text, index) => {
@@ -110,14 +88,13 @@ export function readCompareAddress(search: string): CompareAddress {
       tell("tunings", midi.problem.message);
       return [];
     }
-    const guitar = guitars[index] ?? NaN;
-    return [{ guitarId: Number.isInteger(guitar) ? guitar : null, midi: midi.value }];
+    return [{ guitarId: guitars[index] ?? null, midi: midi.value }];
   });
   let rest: Rest = {};
   for (const [name, read] of Object.entries(READERS)) {
     const text = query.get(name);
     if (text === null) continue;
-    const result = read(text);
+    const result = savable(comparisonSchema, read(text));
     if (result.ok) rest = { ...rest, ...result.value };
     else tell(name, result.problem.message);
   }
@@ -127,4 +104,9 @@ export function readCompareAddress(search: string): CompareAddress {
 /** A number, or NaN, which fails every check. */
 function toNumber(text: string): number {
   return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN;
+}
+
+/** The number under which a guitar is kept, which a page made from the time; null for anything else. */
+function toId(text: string): number | null {
+  return /^\d{1,16}$/.test(text) && Number.isSafeInteger(Number(text)) ? Number(text) : null;
 }

@@ -2,13 +2,15 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT } from "@/core/gripSearch";
 import { DEFAULT_COMPARISON, HOLDS, type Comparison } from "@/state";
-import { readCompareAddress, writeCompareAddress } from "./compareAddress";
+import { comparisonSchema } from "@/state/schema";
+import { readCompareAddress } from "./readCompare";
+import { writeCompareAddress } from "./writeCompare";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const plain: Comparison = {
   ...DEFAULT_COMPARISON,
   columns: [
-    { guitarId: 1, midi: STANDARD },
+    { guitarId: 1_764_166_311_123_004, midi: STANDARD },
     { guitarId: 2, midi: [33, 40, 45, 50, 55, 59, 64] },
   ],
   chords: "D5 F#m7",
@@ -17,7 +19,7 @@ const plain: Comparison = {
 describe("the address of a comparison", () => {
   test("says tunings, guitars and chords, and beyond them only what is not as at first", () => {
     expect(writeCompareAddress(plain)).toBe(
-      "?tunings=40,45,50,55,59,64;33,40,45,50,55,59,64&guitars=1;2&chords=D5%20F%23m7",
+      "?tunings=40,45,50,55,59,64;33,40,45,50,55,59,64&guitars=1764166311123004;2&chords=D5%20F%23m7",
     );
     expect(writeCompareAddress({ ...plain, hold: "shape", allAsFives: true })).toMatch(
       /&reduce=yes&hold=shape$/,
@@ -78,6 +80,9 @@ describe("the address of a comparison", () => {
     ["least=1", /from 2 to 10/],
     ["hold=breath", /chord, pitches, shape/],
     ["shape=1-y", /no fret/],
+    ["shape=60-5-5-x-x-x", /from 0 to 36/],
+    [`shape=${"1-".repeat(11)}1`, /entries/],
+    [`chords=${"D5 ".repeat(1000)}`, /at most/],
     ["weigh=1,2", /ease, usual, low, clear, ringing, retuning/],
     ["weigh=1,2,3,4,5,1", /from 0 to 3/],
     ["minutes=99", /from 0 to 10/],
@@ -101,5 +106,20 @@ describe("the address of a comparison", () => {
 
   test("no query says nothing", () => {
     expect(readCompareAddress("")).toEqual({ tunings: [], rest: {}, problems: [] });
+  });
+
+  test("whatever is read can be saved", () => {
+    const names = fc.constantFrom("fives", "least", "shape", "weigh", "minutes", "chords");
+    const number = fc.oneof(fc.integer({ min: -3, max: 99 }).map(String), fc.constantFrom("x", ""));
+    const text = fc
+      .array(number, { maxLength: 12 })
+      .chain((parts) => fc.constantFrom("-", ",").map((between) => parts.join(between)));
+    fc.assert(
+      fc.property(names, text, (name, value) => {
+        const { rest } = readCompareAddress(`?${name}=${encodeURIComponent(value)}`);
+        const schema = comparisonSchema.pick(Object.keys(rest) as (keyof typeof rest)[]);
+        expect(schema.isValidSync(rest, { strict: true })).toBe(true);
+      }),
+    );
   });
 });

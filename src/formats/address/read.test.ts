@@ -4,7 +4,8 @@ import { type Finger } from "@/core/hand";
 import { GRIP_ORDERS, NO_FILTER } from "@/core/listing";
 import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
 import { readAddress } from "./read";
-import { writeAddress } from "./write";
+import { viewSchema } from "@/state/schema";
+import { PART_NAMES, writeAddress } from "./write";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const plain: View = { ...DEFAULT_VIEW, tuningMidi: STANDARD };
@@ -98,9 +99,13 @@ describe("the address of a view", () => {
     ["marks=colour", /degree, note/],
     ["stage=maybe", /write yes/],
     ["frets=9-5", /lower first/],
+    ["frets=3-99", /from 0 to 36/],
     ["open=maybe", /with, without/],
     ["lowest=7", /no string/],
     ["through=9-1", /a string and a fret/],
+    ["through=6-99", /up to 36/],
+    ["grip=60-2-2-x-x-x", /from 0 to 36/],
+    ["strings=1,2,3,4,5,6,7,8,9,10,11", /from 1 to 6/],
   ])("%s is told, and left out", (query, reason) => {
     const { view, problems } = readAddress(`?${query}`);
     expect(problems).toEqual([expect.stringMatching(reason)]);
@@ -112,6 +117,30 @@ describe("the address of a view", () => {
     fc.assert(
       fc.property(names, fc.string({ maxLength: 60 }), (name, text) => {
         expect(() => readAddress(`?${name}=${encodeURIComponent(text)}`)).not.toThrow();
+      }),
+    );
+  });
+
+  test("a string counts once, however often it is named", () => {
+    expect(readAddress("?strings=1,1,1,1,1,1,1,1,1,1,1").view).toEqual({ mapStrings: [5] });
+  });
+
+  test("a long bad value is shortened where it is told", () => {
+    const { problems } = readAddress(`?root=${"H".repeat(5000)}`);
+    expect(problems).toEqual([expect.stringMatching(/^Address, root: 'H{40}…' is not a note/)]);
+  });
+
+  test("whatever is read can be saved", () => {
+    const names = fc.constantFrom(...PART_NAMES);
+    const number = fc.oneof(fc.integer({ min: -3, max: 99 }).map(String), fc.constantFrom("T", ""));
+    const text = fc
+      .array(number, { maxLength: 12 })
+      .chain((parts) => fc.constantFrom("-", ",").map((between) => parts.join(between)));
+    fc.assert(
+      fc.property(names, text, (name, value) => {
+        const { view } = readAddress(`?${name}=${encodeURIComponent(value)}`);
+        const schema = viewSchema.pick(Object.keys(view) as (keyof typeof view)[]);
+        expect(schema.isValidSync(view, { strict: true })).toBe(true);
       }),
     );
   });

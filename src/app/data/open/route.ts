@@ -1,0 +1,10 @@
+import { boolean, object } from "yup";
+import { takeWhatIsThere } from "@/server/database";
+import { answerPost } from "@/server/edge";
+
+const schema = object({ afresh: boolean().required() }).noUnknown();
+
+/** Takes whatever is in the data folder now, on the player's word; with `afresh`, new data where there are none. */
+export function POST(request: Request): Promise<Response> {
+  return answerPost(request, schema, takeWhatIsThere);
+}

@@ -1,0 +1,47 @@
+import { useState } from "react";
+import { askServer, useTell } from "@/session";
+import { type DataFacts } from "@/state";
+
+const REASONS: Readonly<Record<string, string>> = {
+  daily: "at the start of a day",
+  "before-upgrade": "before an update",
+};
+
+/** Copies to go back to; what is replaced is kept beside them. */
+export function CopyList({ copies }: Pick<DataFacts, "copies">) {
+  const tell = useTell();
+  const [asked, setAsked] = useState<string | null>(null);
+  if (copies.length === 0) return <p className="text-lg">None yet.</p>;
+  const goBack = async (name: string) => {
+    setAsked(null);
+    const problem = await askServer("/data/restore", { copy: name });
+    if (problem === null) location.reload();
+    else tell({ text: problem });
+  };
+  return (
+    <ul className="space-y-2">
+      {copies.map(({ name, madeAt, reason }) => (
+        <li key={name} className="panel flex flex-wrap items-center gap-3 p-3">
+          <p className="figures min-w-0 flex-1 text-lg">
+            {madeAt.slice(0, 10)}, {madeAt.slice(11, 16)} UTC
+            <span className="block text-[15px] text-muted">{REASONS[reason] ?? reason}</span>
+          </p>
+          {asked === name ? (
+            <>
+              <button type="button" className="button" onClick={() => void goBack(name)}>
+                Yes, go back
+              </button>
+              <button type="button" className="button" onClick={() => setAsked(null)}>
+                No
+              </button>
+            </>
+          ) : (
+            <button type="button" className="button" onClick={() => setAsked(name)}>
+              Go back to it
+            </button>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+
+import { Download } from "lucide-react";
+import { type ReactNode } from "react";
+import { type DataFacts } from "@/state";
+import { CopyList } from "./CopyList";
+
+/** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
+export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
+  if (!facts) return <p className="text-lg">The data cannot be looked at now.</p>;
+  const { file, bytes, copies, unreadable } = facts;
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
+      <Part title="Everything you keep">
+        <p className="text-lg">
+          Guitars, tunings, stacks, pins and comparisons are in one file, {size(bytes)}:
+        </p>
+        <p>
+          <code className="text-lg break-all">{file}</code>
+        </p>
+        <a className="button button-primary" href="/data/copy" download>
+          <Download size={18} aria-hidden="true" />
+          Save a whole copy
+        </a>
+        <p className="text-[15px] text-muted">
+          Keep it on another disk. To move to another computer, put it into the data folder there,
+          named tenon.sqlite, before Tenon is started. <code>npm run backup</code> makes the same
+          copy.
+        </p>
+      </Part>
+      <Part title="Copies that Tenon made">
+        <CopyList copies={copies} />
+      </Part>
+      {unreadable > 0 && (
+        <Part title="Not readable">
+          <p className="text-lg">
+            {unreadable === 1 ? "One entry" : `${unreadable} entries`} of these data cannot be read
+            by this Tenon: damaged, or from a newer one. Nothing was thrown away.
+          </p>
+          <a className="button" href="/data/unreadable" download>
+            <Download size={18} aria-hidden="true" />
+            Save them as a file
+          </a>
+        </Part>
+      )}
+    </div>
+  );
+}
+
+function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section aria-label={title} className="space-y-4">
+      <h2 className="text-xl font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+const KILOBYTE = 1000;
+
+function size(bytes: number): string {
+  const kilobytes = Math.max(1, Math.round(bytes / KILOBYTE));
+  return kilobytes < KILOBYTE ? `${kilobytes} kB` : `${(kilobytes / KILOBYTE).toFixed(1)} MB`;
+}

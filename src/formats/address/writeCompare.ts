@@ -1,0 +1,31 @@
+import { WEIGHT_NAMES } from "@/core/gripSearch";
+import { DEFAULT_COMPARISON, type Comparison } from "@/state";
+
+/** A comparison as the query of an address; defaults are left out. */
+export function writeCompareAddress(comparison: Comparison): string {
+  const { columns, chords, fiveStack, allAsFives, leastNotes, hold, shape } = comparison;
+  const { weights, minutesPerString } = comparison;
+  const first = DEFAULT_COMPARISON;
+  const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  const parts: readonly (readonly [name: string, text: string | null])[] = [
+    ["tunings", columns.map(({ midi }) => midi.join(",")).join(";")],
+    ["guitars", columns.map(({ guitarId }) => guitarId).join(";")],
+    ["chords", chords],
+    ["fives", isPlain(fiveStack, first.fiveStack) ? null : fiveStack.join(",")],
+    ["reduce", allAsFives ? "yes" : null],
+    ["least", leastNotes === first.leastNotes ? null : String(leastNotes)],
+    ["hold", hold === first.hold ? null : hold],
+    ["shape", shape && shape.map((fret) => fret ?? "x").join("-")],
+    [
+      "weigh",
+      isPlain(weights, first.weights) ? null : WEIGHT_NAMES.map((term) => weights[term]).join(","),
+    ],
+    ["minutes", minutesPerString === first.minutesPerString ? null : String(minutesPerString)],
+  ];
+  const pairs = parts.flatMap(([name, text]) =>
+    text === null
+      ? []
+      : [`${name}=${encodeURIComponent(text).replace(/%2C|%3B/g, decodeURIComponent)}`],
+  );
+  return `?${pairs.join("&")}`;
+}
