@@ -6,16 +6,19 @@
 // npm run bench -- route: routes through songs, and how the work grows with them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 // npm run bench -- page: script on the wire and layout shifts, in the browser.
+// npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk or damage, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["stack", "search", "tuner", "fit", "place", "route"];
 const BROWSER = ["paint", "page"];
+const SERVER = ["durability"];
 const name = process.argv[2] ?? "stack";
 
-if (![...BUNDLED, ...BROWSER].includes(name)) {
-  console.error(`'${name}' is no benchmark; there are ${[...BUNDLED, ...BROWSER].join(", ")}.`);
+const ALL = [...BUNDLED, ...BROWSER, ...SERVER];
+if (!ALL.includes(name)) {
+  console.error(`'${name}' is no benchmark; there are ${ALL.join(", ")}.`);
   process.exit(2);
 }
 ensureInstalled();
@@ -23,6 +26,10 @@ if (BROWSER.includes(name)) {
   ensureBuilt();
   const env = { TENON_CHROMIUM: ensureChromium() };
   process.exit(run(bin("tsx"), [`bench/${name}.mts`], { env }));
+}
+if (SERVER.includes(name)) {
+  ensureBuilt();
+  process.exit(run(bin("tsx"), [`bench/${name}.mts`, ...process.argv.slice(3)]));
 }
 // Bundled as the command line is: a development runner's wrapped functions would be timed too.
 const outfile = join("dist", `bench-${name}.mjs`);

@@ -13,6 +13,7 @@ import {
 const RESULTS = "test-results";
 const JEST_REPORT = join(ROOT, RESULTS, "jest.json");
 const PLAYWRIGHT_REPORT = join(ROOT, RESULTS, "playwright.json");
+const DURABILITY_REPORT = join(ROOT, RESULTS, "durability.json");
 
 const startedAt = Date.now();
 ensureInstalled();
@@ -45,6 +46,14 @@ failed += atLeastOne(
   jestStatus,
   (jest?.numFailedTests ?? 0) + (jest?.numRuntimeErrorTestSuites ?? 0),
 );
+
+console.log("\n== Durability");
+const durabilityStatus = run(bin("tsx"), ["bench/durability.mts", "--short"], {
+  env: { TENON_DURABILITY_REPORT: DURABILITY_REPORT },
+});
+const durability = readReport(DURABILITY_REPORT);
+passed += durability?.passed ?? 0;
+failed += atLeastOne(durabilityStatus, durability?.failed ?? 0);
 
 console.log("\n== Interface tests");
 const playwrightStatus = run(bin("playwright"), ["test"], {

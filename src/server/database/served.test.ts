@@ -1,3 +1,4 @@
+import { execFileSync } from "node:child_process";
 import {
   copyFileSync,
   existsSync,
@@ -40,6 +41,9 @@ afterEach(() => {
   process.env.TENON_DATA = before;
   rmSync(folder, { recursive: true, force: true });
 });
+
+/** As another program copies: in this one, closing the file would let go of the engine's locks. */
+const copyFrom = (source: string, target: string) => execFileSync("cp", [source, target]);
 
 let count = 0;
 const rename = (name: string): Promise<number> =>
@@ -104,6 +108,43 @@ describe("the file", () => {
       rmSync(folder, { recursive: true });
     });
     await expect(work).rejects.toMatchObject({ kind: "gone" });
+  });
+
+  test("that is written over in its place is told from the one that was open", async () => {
+    await rename("Old");
+    served().connection.pragma("wal_checkpoint(TRUNCATE)");
+    const copy = join(folder, "tenon.copy.sqlite");
+    copyFrom(file(), copy);
+    await rename("New");
+    served().connection.pragma("wal_checkpoint(TRUNCATE)");
+    copyFrom(copy, file());
+    expect(kindOf(served)).toBe("replaced");
+    await expect(rename("Into the wrong one")).rejects.toMatchObject({ kind: "replaced" });
+    takeWhatIsThere({ afresh: false });
+    expect(nameOf()).toBe("Old");
+  });
+
+  test("that turns into something else while it runs is told to be garbage", async () => {
+    await rename("Before");
+    served().connection.pragma("wal_checkpoint(TRUNCATE)");
+    const other = join(folder, "tenon.other");
+    writeFileSync(other, "no database ".repeat(9000));
+    copyFrom(other, file());
+    expect(kindOf(served)).toBe("garbage");
+    expect(kindOf(served)).toBe("garbage");
+  });
+
+  test("that another program writes to through the engine goes on", async () => {
+    await rename("Mine");
+    const other = openDatabase(folder);
+    makeChanges(other, [
+      { act: "set", kind: "guitar", id: 1, fields: { name: "Theirs" }, key: "other-program" },
+    ]);
+    other.pragma("wal_checkpoint(TRUNCATE)");
+    other.close();
+    expect(nameOf()).toBe("Theirs");
+    await rename("Mine again");
+    expect(nameOf()).toBe("Mine again");
   });
 
   test("that is replaced while it runs is taken when the player says so", async () => {

@@ -17,6 +17,7 @@ import { lostText } from "./lostText";
 import { ensureFolder, openDatabase } from "./open";
 import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
 import { DataTrouble, isDamage } from "./trouble";
+import { lookForOverwriting, writtenAt } from "./watch";
 
 /** The data as this server has them open. */
 export interface Served {
@@ -32,6 +33,8 @@ interface Open extends Served {
   readonly lock: FolderLock | null;
   readonly record: RecordWriter | null;
   readonly mark: FileMark;
+  /** When the file was last written to, as far as it has been looked at since. */
+  seenMs: number;
 }
 
 /** Tells a file from another one that has taken its place. */
@@ -67,11 +70,31 @@ export function served(): Served {
     if (open) close();
     throw new DataTrouble(now ? "replaced" : "gone", folder);
   }
-  if (open) return open;
+  if (open) {
+    watch(open);
+    return open;
+  }
   shared.open = openForServing(folder);
   shared.expected = shared.open.mark;
   shared.afresh = false;
   return shared.open;
+}
+
+/** A file that was written over in its place is as good as another one. */
+const NO_FILE: FileMark = { device: -1, inode: -1 };
+
+function watch(open: Open): void {
+  if (open.readOnly !== null) return;
+  const at = writtenAt(dataFile(open.folder));
+  if (at === open.seenMs) return;
+  open.seenMs = at;
+  try {
+    lookForOverwriting(open.connection, open.folder);
+  } catch (error) {
+    if (error instanceof DataTrouble && error.kind === "replaced") shared.expected = NO_FILE;
+    if (error instanceof DataTrouble || isDamage(error)) close();
+    throw error;
+  }
 }
 
 /** Takes whatever is in the folder now, on the player's word; with `afresh`, new data where there are none. */
@@ -101,7 +124,7 @@ export function recordMade(lines: readonly RecordLine[]): void {
   if (!open || lines.length === 0) return;
   open.record?.write(lines);
   setTimeout(() => {
-    if (shared.open === open) tryCheckpoint(open.connection, "PASSIVE");
+    if (shared.open === open) tryCheckpoint(open.connection);
   }, CHECKPOINT_AFTER_MS).unref();
 }
 
@@ -116,7 +139,16 @@ function openForServing(folder: string): Open {
   if (reason !== null) {
     const connection = openDatabase(copyToLookAt(folder), { waitMs: SERVER_WAIT_MS });
     const mark = markOf(file) ?? { device: 0, inode: 0 };
-    return { connection, folder, readOnly: reason, notes: [], lock: null, record: null, mark };
+    return {
+      connection,
+      folder,
+      readOnly: reason,
+      notes: [],
+      lock: null,
+      record: null,
+      mark,
+      seenMs: 0,
+    };
   }
   ensureFolder(folder);
   const lock = lockOrRefuse(folder);
@@ -129,7 +161,8 @@ function openForServing(folder: string): Open {
     if (!mark) throw new DataTrouble("gone", folder);
     const { record, notes } = beginRecording(connection, folder);
     copyDaily(connection, folder);
-    return { connection, folder, readOnly: null, notes, lock, record, mark };
+    const seenMs = writtenAt(file);
+    return { connection, folder, readOnly: null, notes, lock, record, mark, seenMs };
   } catch (error) {
     lock.release();
     throw error;
@@ -204,9 +237,10 @@ function isSame(expected: FileMark, now: FileMark | null): boolean {
   return now?.device === expected.device && now.inode === expected.inode;
 }
 
-function tryCheckpoint(connection: Database, mode: "PASSIVE" | "TRUNCATE"): void {
+/** Leaves the log empty, so that it cannot be mistaken for one of whatever is put in the file's place. */
+function tryCheckpoint(connection: Database): void {
   try {
-    connection.pragma(`wal_checkpoint(${mode})`);
+    connection.pragma("wal_checkpoint(TRUNCATE)");
   } catch (error) {
     console.warn("The log could not be brought into the file yet:", error);
   }
@@ -222,7 +256,7 @@ export function closeAtTheEnd(): void {
   process.once("exit", close);
   for (const [signal, status] of Object.entries(ENDINGS)) {
     process.once(signal, () => {
-      if (shared.open) tryCheckpoint(shared.open.connection, "TRUNCATE");
+      if (shared.open) tryCheckpoint(shared.open.connection);
       setTimeout(() => process.exit(status), END_AFTER_MS).unref();
       // Nobody else ends the process on this one.
       if (signal === "SIGHUP") process.exit(status);

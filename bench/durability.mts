@@ -1,0 +1,64 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { makeChecks } from "./durability/checks";
+import { damage } from "./durability/damage";
+import { diskFull } from "./durability/diskFull";
+import { dropped } from "./durability/dropped";
+import { kills } from "./durability/kills";
+import { writers } from "./durability/writers";
+
+/**
+ * Tries to make Tenon lose data: kills, dropped answers, many writers, a full disk, a damaged file. Figures and what they
+ * mean are in docs/reliability.md. One part alone: -- kills. `--short` is what npm test runs.
+ */
+const SEED = 20_261_126;
+const FULL = { kills: 200, dropped: 1000, writersMs: 20_000 };
+const SHORT = { kills: 6, dropped: 60, writersMs: 4000 };
+const FIRST_PORT = 4420;
+
+const words = process.argv.slice(2);
+const size = words.includes("--short") ? SHORT : FULL;
+const wanted = words.filter((word) => !word.startsWith("--"));
+const top = mkdtempSync(join(tmpdir(), "tenon-durability-"));
+const random = seeded(SEED);
+const checks = makeChecks();
+const folder = (name: string) => {
+  const path = join(top, name);
+  mkdirSync(path);
+  return path;
+};
+const PARTS: Readonly<Record<string, () => Promise<void>>> = {
+  kills: () => kills(checks, size.kills, folder("kills"), FIRST_PORT, random),
+  dropped: () => dropped(checks, size.dropped, folder("dropped"), FIRST_PORT, random),
+  writers: () => writers(checks, size.writersMs, folder("writers"), FIRST_PORT, random),
+  disk: () => diskFull(checks, FIRST_PORT, random),
+  damage: () => damage(checks, folder("damage"), FIRST_PORT, random),
+};
+
+try {
+  for (const [name, run] of Object.entries(PARTS)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const startedAt = Date.now();
+    await run();
+    console.log(`  ${name} took ${Math.round((Date.now() - startedAt) / 1000)} s`);
+  }
+} finally {
+  rmSync(top, { recursive: true, force: true });
+}
+const [passed, failed] = [checks.passed(), checks.failed()];
+console.log(`durability: ${passed} checks held, ${failed} did not`);
+const report = process.env.TENON_DURABILITY_REPORT;
+if (report) writeFileSync(report, JSON.stringify({ passed, failed }));
+process.exit(failed === 0 ? 0 : 1);
+
+/** The same numbers at every run (mulberry32), so that a failure can be looked at again. */
+function seeded(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}

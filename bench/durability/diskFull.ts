@@ -1,0 +1,57 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { everything, identityOf } from "./ask";
+import { type Checks } from "./checks";
+import { startServer } from "./server";
+import { makeTab } from "./tab";
+
+const DISK_BYTES = 8_000_000;
+/** Most changes tried before the disk must be full. */
+const MOST_STEPS = 2000;
+/** What is left to the data once the rest of the disk is taken. */
+const LEFT_BYTES = 400_000;
+
+/** Fills the disk under a server: what it cannot save it says, and once there is room it saves it. */
+export async function diskFull(checks: Checks, port: number, random: () => number) {
+  const disk = mkdtempSync(join(tmpdir(), "tenon-disk-"));
+  const mounted = spawnSync("mount", ["-t", "tmpfs", "-o", `size=${DISK_BYTES}`, "tmpfs", disk]);
+  if (mounted.status !== 0) {
+    checks.say("disk full: not tried, since this user may mount no small disk");
+    rmSync(disk, { recursive: true });
+    return;
+  }
+  try {
+    const server = await startServer({ folder: join(disk, "data"), port });
+    const identity = await identityOf(server.address);
+    const tab = makeTab(0, () => server.address, identity, random);
+    const ballast = join(disk, "ballast");
+    const { bavail, bsize } = statfsSync(disk);
+    writeFileSync(ballast, Buffer.alloc(Math.max(0, bavail * bsize - LEFT_BYTES)));
+    let problem = "";
+    for (let step = 0; problem === "" && step < MOST_STEPS; step++) {
+      await tab.step().catch((error: Error) => (problem = error.message));
+    }
+    checks.matches("the disk is said to be full", problem, /^503: .*The disk is full/);
+    const { effects } = await everything(server.address, identity);
+    checks.none("reads go on, and what was saved is there", tab.wrong(effects));
+    const before = tab.acknowledged();
+    rmSync(ballast);
+    await tab.resend();
+    for (let step = 0; step < 20; step++) await tab.step();
+    await server.kill();
+    const again = await startServer({ folder: join(disk, "data"), port });
+    checks.none(
+      "with room again all is saved",
+      tab.wrong((await everything(again.address, identity)).effects),
+    );
+    await again.end("SIGTERM");
+    checks.say(
+      `disk full: ${before} changes fitted, the next was refused and saved once there was room`,
+    );
+  } finally {
+    spawnSync("umount", [disk]);
+    rmSync(disk, { recursive: true, force: true });
+  }
+}
