@@ -36,13 +36,13 @@ test("writes from foreign pages, or without a page, are refused", async () => {
 
 test("what is sent to be saved is checked, bounded and never sent back", async ({ request }) => {
   const headers = { origin: `http://127.0.0.1:${PORT}` };
-  const noise = "noise".repeat(40_000);
+  const noise = "noise".repeat(20_000);
   for (const [data, status] of [
     ["no JSON", 400],
     [JSON.stringify({ root: "H" }), 400],
     [JSON.stringify({ identity: noise, since: 0, changes: [{ act: noise }] }), 400],
     [JSON.stringify({ identity: "x", since: 0, changes: [], [noise]: 1 }), 400],
-    [JSON.stringify(noise.repeat(3)), 413],
+    [JSON.stringify(noise.repeat(5)), 413],
   ] as const) {
     const answer = await request.post("/changes", { headers, data });
     expect(answer.status()).toBe(status);
@@ -56,7 +56,6 @@ test("what nobody can decode is the sender's mistake, in words", async ({ reques
   const form = { origin, "content-type": "multipart/form-data; boundary=x" };
   const answers = [
     await request.get("/%E0%A4%A"),
-    await request.get("/?root=%E0%A4%A"),
     await request.get("/", { headers: { rsc: "1", "next-router-state-tree": "%7B" } }),
     await request.post("/", { headers: form, data: "garbage" }),
     await request.post("/changes", { headers: form, data: "garbage" }),
@@ -64,7 +63,7 @@ test("what nobody can decode is the sender's mistake, in words", async ({ reques
     await request.get("/changes?identity=x&since=many"),
   ];
   const told = answers.map((answer) => answer.status());
-  expect(told).toEqual([400, 400, 400, 400, 400, 400, 409]);
+  expect(told).toEqual([400, 400, 400, 400, 400, 409]);
 });
 
 test("every page carries a content policy with a nonce of its own", async ({ request }) => {

@@ -3,6 +3,8 @@ import { NextResponse, type NextRequest } from "next/server";
 /** Tell the layout path and query of an address, which Next shows only to pages. */
 export const PATH_HEADER = "x-tenon-path";
 export const SEARCH_HEADER = "x-tenon-search";
+/** Set on requests that hold what the framework would fail on. */
+export const UNREADABLE_HEADER = "x-tenon-unreadable";
 const PATHS_WITH_QUERY = ["/", "/compare"];
 
 /**
@@ -50,26 +52,16 @@ function findProblem(request: NextRequest): string | null {
     // Tenon has no server actions: every change goes to a route that reads JSON.
     return ROUTES_THAT_WRITE.includes(pathname) ? null : "Nothing can be sent there.";
   }
-  const state = request.headers.get(STATE_HEADER);
-  return state === null || isState(state) ? null : "The page asked in a way that cannot be read.";
+  const isUnreadable = request.headers.has(UNREADABLE_HEADER);
+  return isUnreadable ? "The page asked in a way that cannot be read." : null;
 }
 
 const ROUTES_THAT_WRITE = ["/changes", "/data/restore", "/data/open"];
-/** Where the framework expects what its router knows of the page. */
-const STATE_HEADER = "next-router-state-tree";
 
 function isDecodable(text: string): boolean {
   try {
     decodeURIComponent(text);
     return true;
-  } catch {
-    return false;
-  }
-}
-
-function isState(text: string): boolean {
-  try {
-    return Array.isArray(JSON.parse(decodeURIComponent(text)));
   } catch {
     return false;
   }

@@ -9,7 +9,7 @@ import {
   type Settings,
   type Start,
 } from "@/state";
-import { useRig, useSettingsHeard } from "./rig";
+import { useResumed, useRig, useSettingsHeard } from "./rig";
 import { UndoProvider } from "./undo";
 import { useHistory, type Steps } from "./useHistory";
 import { useSavedChoice } from "./useSavedChoice";
@@ -60,6 +60,18 @@ export function Documents({ start, children }: DocumentsProps) {
   if (heard !== taken) {
     setTaken(heard);
     if (heard) setSettings((old) => ({ ...old, ...heard }));
+  }
+  // What an earlier page could not save goes on here, unless the address asks for something else.
+  const unsaved = useResumed();
+  const [resumed, setResumed] = useState(unsaved);
+  if (unsaved !== resumed) {
+    setResumed(unsaved);
+    const parts = splitChoice({ ...start.choice, ...unsaved });
+    setSettings(parts.settings);
+    if (!start.isAddressed) {
+      neck.change(() => parts.view, false);
+      compared.change(() => ({ comparison: parts.comparison }), false);
+    }
   }
   const view = useMemo(() => fitView(neck.value, guitars), [neck.value, guitars]);
   const { comparison } = compared.value;

@@ -50,6 +50,7 @@ const names = async (profile: Partial<Profile>, choice: Partial<Choice>) => {
       ...choice,
     },
     isFirst: false,
+    isAddressed: false,
     problems: [],
   };
   const wrapper = ({ children }: { children: ReactNode }) => (

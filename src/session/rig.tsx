@@ -7,6 +7,8 @@ import {
   nextId,
   shownPins,
   type Act,
+  type Change,
+  type Choice,
   type Origin,
   type Outcome,
   type Pin,
@@ -33,6 +35,7 @@ interface RigState extends Rig {
 
 const RigContext = createContext<RigState | null>(null);
 const SettingsHeardContext = createContext<Partial<Settings> | null>(null);
+const ResumedContext = createContext<Partial<Choice> | null>(null);
 
 /** How long a change may take to be saved before the player is told that it waits. */
 const SOON_MS = 1500;
@@ -54,6 +57,7 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   const tell = useTell();
   const [saved, setSaved] = useState(start);
   const [settingsHeard, setSettingsHeard] = useState<Partial<Settings> | null>(null);
+  const [resumed, setResumed] = useState<Partial<Choice> | null>(null);
   const own = useRef<OwnFields>(new Map());
   const heardOf = useRef(new Map<string, number>());
   const asked = useRef(new Map<string, (outcome: Outcome) => void>());
@@ -83,6 +87,7 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
       settle?.(outcome);
       if (text !== undefined) tell({ text });
     }),
+    onAdopted: useEvent((changes) => setResumed(choiceIn(changes))),
   });
   const { send, waiting, state } = sending;
   const isAway = state.kind !== "in touch";
@@ -132,7 +137,9 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   return (
     <SavingProvider sending={sending} readOnly={readOnly}>
       <SettingsHeardContext.Provider value={settingsHeard}>
-        <RigContext.Provider value={value}>{children}</RigContext.Provider>
+        <ResumedContext.Provider value={resumed}>
+          <RigContext.Provider value={value}>{children}</RigContext.Provider>
+        </ResumedContext.Provider>
       </SettingsHeardContext.Provider>
     </SavingProvider>
   );
@@ -143,6 +150,18 @@ export function useRig(): RigState {
   const rig = useContext(RigContext);
   if (!rig) throw new Error("useRig outside of RigProvider");
   return rig;
+}
+
+/** What an earlier page chose and could not save, fields alone; null where there is none. */
+export function useResumed(): Partial<Choice> | null {
+  return useContext(ResumedContext);
+}
+
+function choiceIn(changes: readonly Change[]): Partial<Choice> | null {
+  return changes.reduce<Partial<Choice> | null>(
+    (fields, change) => (change.kind === "choice" ? { ...fields, ...change.fields } : fields),
+    null,
+  );
 }
 
 /** The settings that another window changed last; null until one does. */

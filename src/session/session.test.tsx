@@ -36,6 +36,7 @@ const startOf = (choice: Partial<Choice> = {}): Start => ({
   },
   choice: { ...DEFAULT_CHOICE, guitarId: 1, tuningMidi: usualMidi(6), ...choice },
   isFirst: false,
+  isAddressed: false,
   problems: [],
 });
 

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from "react";
 import { changedFields, PLAYER_ID, type Choice } from "@/state";
-import { useRig, useSettingsHeard } from "./rig";
+import { useResumed, useRig, useSettingsHeard } from "./rig";
 
 const QUIET_MS = 250;
 const LEAVING = ["beforeunload", "pagehide"];
@@ -16,10 +16,14 @@ export function useSavedChoice(choice: Choice): void {
   const heard = useSettingsHeard();
   const saved = useRef(choice);
 
-  // What another window saved is not saved again.
+  const resumed = useResumed();
+  // What another window saved, or an earlier page still waits to, is not saved again.
   useEffect(() => {
     saved.current = { ...saved.current, ...heard };
   }, [heard]);
+  useEffect(() => {
+    saved.current = { ...saved.current, ...resumed };
+  }, [resumed]);
 
   useEffect(() => {
     const save = () => {

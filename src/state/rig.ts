@@ -57,6 +57,8 @@ export interface Start {
   readonly choice: Choice;
   /** Nothing was ever chosen: Tenon asks for guitar and tuning first. */
   readonly isFirst: boolean;
+  /** Whether the address says what to show. */
+  readonly isAddressed: boolean;
   /** What in the address could not be read. */
   readonly problems: readonly string[];
 }

@@ -44,8 +44,12 @@ describe("a rig before the server has answered", () => {
   test("takes what the server made of it", () => {
     const value = { name: "Nine Below", midi: [38] };
     const rig = mergeEffect(RIG, { kind: "tuning", id: 3, revision: 8, value });
-    expect(rig.ownTunings).toEqual([{ id: 3, revision: 8, ...value }]);
+    expect(rig.ownTunings).toEqual([{ id: 3, ...value }]);
     expect(mergeEffect(rig, { kind: "tuning", id: 3, revision: 9, value: null })).toEqual(RIG);
+    const document = { kind: "comparison", id: 4, revision: 9, value: { name: "Quarry" } } as const;
+    expect(mergeEffect(RIG, document).comparisons).toEqual([
+      { id: 4, name: "Quarry", revision: 9 },
+    ]);
   });
 
   test("hides pins of other strings", () => {

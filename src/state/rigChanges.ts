@@ -52,7 +52,12 @@ export function mergeEffect(rig: Rig, effect: Effect): Rig {
   const { kind, id, revision, value } = effect;
   if (kind === "choice") return rig;
   if (kind === "profile") return { ...rig, profile: { ...rig.profile, ...value } };
-  return put(rig, kind, id, () => value && { ...value, revision });
+  return put(
+    rig,
+    kind,
+    id,
+    () => value && (kind === "comparison" ? { ...value, revision } : value),
+  );
 }
 
 /** Puts what `make` makes of an item into its list, in order; null takes it out. */

@@ -23,7 +23,13 @@ export function readStart(connection: Database, search = "", path = "/"): Omit<S
   if (path === COMPARE_PATH) {
     const { comparison, problems } = readComparison(choice, search, rig.guitars);
     const isFirst = !saved.isSaved && comparison === null;
-    return { rig, choice: { ...choice, comparison }, isFirst, problems: [...mended, ...problems] };
+    return {
+      rig,
+      choice: { ...choice, comparison },
+      isFirst,
+      isAddressed: search !== "",
+      problems: [...mended, ...problems],
+    };
   }
   const address = readAddress(search);
   const addressed = applyView(choice, address.view, rig.guitars);
@@ -31,6 +37,7 @@ export function readStart(connection: Database, search = "", path = "/"): Omit<S
     rig,
     choice: addressed ?? choice,
     isFirst: !saved.isSaved && Object.keys(address.view).length === 0,
+    isAddressed: search !== "",
     problems: [...mended, ...address.problems, ...(addressed ? [] : [NO_SUCH_GUITAR])],
   };
 }

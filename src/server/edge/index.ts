@@ -1,4 +1,5 @@
 export { answerFile } from "./answerFile";
 export { answerPost, parseJson } from "./answerPost";
+export { markUnreadable } from "./markUnreadable";
 export { Refused } from "./refused";
 export { validate } from "./validate";

@@ -21,19 +21,21 @@ export function readRig(connection: Database): ReadRig {
   const list = <K extends ListedKind>(keeper: Keeper<K>) =>
     sortKept(keeper.kind, listKept(connection, keeper).map(toItem)).map((item) => {
       if (item.replaced.length > 0) problems.push(replacedText(keeper, item));
-      return { ...item.value, id: item.id, revision: item.revision };
+      return item;
     });
-  const [first, ...others] = list(guitarKeeper);
+  const values = <K extends ListedKind>(keeper: Keeper<K>) =>
+    list(keeper).map(({ id, value }) => ({ ...value, id }));
+  const [first, ...others] = values(guitarKeeper);
   if (!first) throw new Error("There is no guitar in the data.");
   const profile = loadProfile(connection);
   problems.push(...profile.replaced.map((field) => `${field}: ${SENSELESS}`));
   return {
     rig: {
       guitars: [first, ...others],
-      pins: list(pinKeeper),
-      ownTunings: list(tuningKeeper),
-      ownStacks: list(stackKeeper),
-      favourites: list(favouriteKeeper),
+      pins: values(pinKeeper),
+      ownTunings: values(tuningKeeper),
+      ownStacks: values(stackKeeper),
+      favourites: values(favouriteKeeper),
       comparisons: list(comparisonKeeper).map(({ id, name, revision }) => ({ id, name, revision })),
       profile: profile.value,
     },

@@ -21,6 +21,7 @@ function setUp(replies: Reply[] = [], kept: Waiting[] = []) {
   const last: string[][] = [];
   const states: string[] = [];
   const refused: string[] = [];
+  const adopted: string[] = [];
   let waiting: readonly Change[] = [];
   const outbox = makeOutbox({
     identity: "these",
@@ -45,12 +46,13 @@ function setUp(replies: Reply[] = [], kept: Waiting[] = []) {
     onWaiting: (changes) => {
       waiting = changes;
     },
+    onAdopted: (changes) => void adopted.push(...keysOf(changes)),
     onAnswer: () => undefined,
     onRefused: ({ key }, { problem }) => void refused.push(`${key}: ${problem?.message}`),
     onState: (state) => void states.push(state.kind === "trouble" ? state.reason : state.kind),
     onBuild: () => undefined,
   });
-  return { outbox, sent, last, states, refused, kept, waiting: () => keysOf(waiting) };
+  return { outbox, sent, last, states, refused, adopted, kept, waiting: () => keysOf(waiting) };
 }
 
 beforeEach(() => void jest.useFakeTimers());
@@ -88,10 +90,10 @@ describe("changes are sent", () => {
       { identity: "these", change: rename("old") },
       { identity: "other", change: rename("foreign") },
     ];
-    const { outbox, sent } = setUp([], kept);
+    const { outbox, sent, adopted } = setUp([], kept);
     await outbox.adopt();
     await pass(0);
-    expect(sent).toEqual([["old"]]);
+    expect([sent, adopted]).toEqual([[["old"]], ["old"]]);
     // What belongs to other data waits for them.
     expect(kept.map(({ change }) => change.key)).toEqual(["foreign"]);
   });

@@ -17,6 +17,8 @@ interface OutboxOptions {
   readonly store: WaitingStore;
   readonly server: Server;
   readonly onWaiting: (changes: readonly Change[]) => void;
+  /** Changes that earlier pages could not send are taken over. */
+  readonly onAdopted: (changes: readonly Change[]) => void;
   readonly onAnswer: (answer: ChangeAnswer, sent: readonly Change[]) => void;
   readonly onRefused: (change: Change, outcome: Outcome) => void;
   readonly onState: (state: SavingState) => void;
@@ -139,6 +141,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
       const earlier = kept.filter(({ key }) => !known.has(key));
       if (earlier.length === 0) return;
       setWaiting([...earlier, ...waiting]);
+      options.onAdopted(earlier);
       void exchange(false);
     },
     refresh: () => void exchange(true),

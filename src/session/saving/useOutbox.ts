@@ -14,6 +14,8 @@ interface Heard {
     waiting: readonly Change[],
   ) => void;
   readonly onOutcome: (outcome: Outcome) => void;
+  /** Changes that earlier pages could not send wait here now. */
+  readonly onAdopted: (changes: readonly Change[]) => void;
 }
 
 export interface Sending {
@@ -71,6 +73,7 @@ export function useOutbox({ identity, revision, build }: Origin, heard: Heard): 
         waitingNow.current = changes;
         setWaiting(changes);
       },
+      onAdopted: (changes) => latest.current.onAdopted(changes),
       onAnswer,
       onRefused: (_, outcome) => latest.current.onOutcome(outcome),
       onState: (next) => setState((old) => (sameState(old, next) ? old : next)),
