@@ -18,7 +18,7 @@ import { join } from "node:path";
 import Database from "better-sqlite3";
 import { ask, bodyOf, everything, headingOf, identityOf } from "./ask";
 import { type Checks } from "./checks";
-import { startServer } from "./server";
+import { startServer } from "../../scripts/lib/startServer";
 import { makeTab } from "./tab";
 
 const STEPS = 60;

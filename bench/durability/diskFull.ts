@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { everything, identityOf } from "./ask";
 import { type Checks } from "./checks";
-import { startServer } from "./server";
+import { startServer } from "../../scripts/lib/startServer";
 import { makeTab } from "./tab";
 
 const DISK_BYTES = 8_000_000;

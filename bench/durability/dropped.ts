@@ -1,6 +1,6 @@
 import { bodyOf, everything, identityOf, send, sendAndHangUp } from "./ask";
 import { type Checks } from "./checks";
-import { startServer } from "./server";
+import { startServer } from "../../scripts/lib/startServer";
 import { makeTab } from "./tab";
 
 const LANES = 4;

@@ -1,6 +1,6 @@
 import { everything, identityOf } from "./ask";
 import { type Checks } from "./checks";
-import { startServer } from "./server";
+import { startServer } from "../../scripts/lib/startServer";
 import { makeTab, type Tab } from "./tab";
 
 const TABS = 3;

@@ -1,7 +1,7 @@
 import { spawn } from "node:child_process";
 import { ask, bodyOf, everything, headingOf, identityOf } from "./ask";
 import { type Checks } from "./checks";
-import { startServer } from "./server";
+import { startServer } from "../../scripts/lib/startServer";
 import { makeTab } from "./tab";
 
 const TABS = 3;

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useMemo, useSyncExternalStore } from "react";
+import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 
 /** Drafts of an earlier shape are not read. */
 const PREFIX = "tenon draft 1 ";
@@ -26,6 +26,20 @@ export function useDraft<T>(
   const set = useCallback((next: T) => write(key, JSON.stringify(next)), [key]);
   const forget = useCallback(() => write(key, null), [key]);
   return [draft, set, forget];
+}
+
+/**
+ * Whether a page that was loaded found a draft of that name: false as it is first drawn, when that cannot be known yet,
+ * and true from then on. A form that takes its values only once begins anew with it.
+ */
+export function useFoundDraft(name: string): boolean {
+  const [isFound] = useState(() => typeof window !== "undefined" && read(PREFIX + name) !== null);
+  const isAlive = useSyncExternalStore(
+    subscribe,
+    () => true,
+    () => false,
+  );
+  return isAlive && isFound;
 }
 
 function subscribe(listener: () => void): () => void {

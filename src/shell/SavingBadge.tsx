@@ -2,10 +2,12 @@
 
 import { CloudOff, Lock, RefreshCw } from "lucide-react";
 import { useSavingNews } from "@/session";
+import { useStayWhileAway } from "./useStayWhileAway";
 
 /** Says when something is not saved, and what the player can do about it; silent otherwise. */
 export function SavingBadge() {
   const news = useSavingNews();
+  useStayWhileAway();
   return (
     <div role="status" aria-label="Saving" className="flex items-center">
       {badgeOf(news)}

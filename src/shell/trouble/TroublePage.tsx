@@ -24,9 +24,11 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
   };
   const take = TAKES[kind];
   return (
-    <main role="alert" className="mx-auto max-w-2xl space-y-5 px-4 py-14">
-      <h1 className="text-4xl font-bold">{words.title}</h1>
-      <p className="text-xl">{words.what}</p>
+    <main className="mx-auto max-w-2xl space-y-5 px-4 py-14">
+      <div role="alert" className="space-y-5">
+        <h1 className="text-4xl font-bold">{words.title}</h1>
+        <p className="text-xl">{words.what}</p>
+      </div>
       <p className="text-lg text-muted">
         Data folder: <code className="break-all text-ink">{folder}</code>
       </p>

@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { Plus } from "lucide-react";
 import { makeNeck } from "@/core/neck";
-import { newId, useDraft, useInstrument, useRig } from "@/session";
+import { newId, useDraft, useFoundDraft, useInstrument, useRig } from "@/session";
 import { changedFields, contentOf, newGuitar, type Guitar, type GuitarContent } from "@/state";
 import { useEvent } from "@/ui/controls";
 import { PlainNeck } from "@/ui/neck";
@@ -27,6 +27,7 @@ export function GuitarsScreen() {
   const { guitar: inHand, chooseGuitar } = useInstrument();
   const [wanted, setOpen] = useState<Open>(inHand.id);
   const [draftList, setDraftList] = useDraft("guitars", NO_DRAFTS);
+  const hasFound = useFoundDraft("guitars");
   const drafts = useMemo(() => new Map(draftList), [draftList]);
   const [round, setRound] = useState(0);
   const saved = guitars.find(({ id }) => id === wanted);
@@ -135,7 +136,7 @@ export function GuitarsScreen() {
         </section>
         <section aria-label={open === "new" ? "New guitar" : shown.name}>
           <GuitarFields
-            key={`${open} ${round}`}
+            key={`${open} ${round} ${hasFound}`}
             start={draft?.form ?? toForm(base)}
             isNew={open === "new"}
             onDraft={keep}

@@ -15,6 +15,12 @@ interface NumberFieldProps {
 export function NumberField(props: NumberFieldProps) {
   const { label, value, low, high, unit, onChange, className } = props;
   const [typed, setTyped] = useState<string | null>(null);
+  const [seen, setSeen] = useState(value);
+  // Changed from elsewhere, it is not what was typed here any more.
+  if (value !== seen) {
+    setSeen(value);
+    if (Number(typed) !== value) setTyped(null);
+  }
   const text = typed ?? String(value);
   const problem = problemOf(text, low, high, unit);
   return (

@@ -1,5 +1,4 @@
 import { spawn, type ChildProcess } from "node:child_process";
-import { ask } from "./ask";
 
 const NEXT = "node_modules/next/dist/bin/next";
 const [ATTEMPTS, PAUSE_MS] = [600, 50];
@@ -12,6 +11,9 @@ export interface Server {
   readonly kill: () => Promise<void>;
   /** Asks it to end, and waits until it has. */
   readonly end: (signal: NodeJS.Signals) => Promise<void>;
+  /** Stops it where it is, as a machine that sleeps does, and lets it go on. */
+  readonly freeze: () => void;
+  readonly thaw: () => void;
 }
 
 interface Options {
@@ -41,14 +43,20 @@ export async function startServer({ folder, port, asNobody = false }: Options): 
     child.kill(signal);
     return ended;
   };
-  return { address, kill: () => end("SIGKILL"), end };
+  return {
+    address,
+    kill: () => end("SIGKILL"),
+    end,
+    freeze: () => void child.kill("SIGSTOP"),
+    thaw: () => void child.kill("SIGCONT"),
+  };
 }
 
 async function untilItAnswers(address: string, child: ChildProcess): Promise<void> {
   for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
     if (child.exitCode !== null) break;
     try {
-      await ask(address, "GET", "/changes");
+      await fetch(`${address}/changes`);
       return;
     } catch {
       await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));

@@ -1,0 +1,132 @@
+import {
+  copyFileSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
+import { join } from "node:path";
+import AxeBuilder from "@axe-core/playwright";
+import Database from "better-sqlite3";
+import { expect, test } from "@playwright/test";
+import { startServer } from "../scripts/lib/startServer";
+import { withOwnServer } from "./ownServer";
+
+// The browser logs the answers that refuse, so nothing here watches the console.
+
+test("a whole copy is taken away, and an earlier one put back", async ({ page }, info) => {
+  await withOwnServer(async ({ address, folder }) => {
+    await page.goto(`${address}/rig/player`, { waitUntil: "networkidle" });
+    await page.getByLabel("A4, Hz").fill("432");
+    await page.getByRole("link", { name: "Data" }).click();
+    await expect(page.getByText(join(folder, "tenon.sqlite"))).toBeVisible();
+    const [download] = await Promise.all([
+      page.waitForEvent("download"),
+      page.getByRole("link", { name: "Save a whole copy" }).click(),
+    ]);
+    const path = info.outputPath("copy.sqlite");
+    await download.saveAs(path);
+    const copy = new Database(path, { readonly: true });
+    expect(copy.pragma("integrity_check", { simple: true })).toBe("ok");
+    expect(copy.prepare("SELECT profile ->> 'a4Hz' FROM player").pluck().get()).toBe(432);
+    copy.close();
+    expect(statSync(join(folder, "tenon.sqlite")).mode & 0o077).toBe(0);
+    // The copy that was made when the server started is from before.
+    await page.getByRole("button", { name: "Go back to it" }).click();
+    await page.getByRole("button", { name: "Yes, go back" }).click();
+    await page.waitForLoadState("networkidle");
+    await page.getByRole("link", { name: "You" }).click();
+    await expect(page.getByLabel("A4, Hz")).toHaveValue("440");
+    expect(readdirSync(folder).some((name) => name.includes(".aside-"))).toBe(true);
+  });
+});
+
+test("a folder that goes away is said to be gone, and is there again", async ({ page }) => {
+  await withOwnServer(async ({ address, folder }) => {
+    await page.goto(address);
+    renameSync(folder, `${folder}-away`);
+    await page.goto(address);
+    await expect(page.getByRole("heading", { name: "The data folder is gone" })).toBeVisible();
+    await expect(page.getByText(folder, { exact: true })).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations).toEqual([]);
+    renameSync(`${folder}-away`, folder);
+    await page.getByRole("button", { name: "Look again" }).click();
+    await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
+  });
+});
+
+test("a broken file offers the newest good copy, and what was broken is kept", async ({ page }) => {
+  await withOwnServer(async ({ address, folder, kill, startAgain }) => {
+    await kill();
+    const file = join(folder, "tenon.sqlite");
+    for (const ending of ["-wal", "-shm"]) rmSync(file + ending, { force: true });
+    writeFileSync(file, "no database at all ".repeat(400));
+    await startAgain();
+    await page.goto(address);
+    await expect(
+      page.getByRole("heading", { name: "The data file is no data of Tenon" }),
+    ).toBeVisible();
+    await expect(page.getByText(/Newest good copy/)).toContainText("UTC");
+    await page.getByRole("button", { name: "Use this copy" }).click();
+    await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
+    const aside = readdirSync(folder).find((name) => name.includes(".aside-")) ?? "";
+    expect(readFileSync(join(folder, aside), "utf8")).toContain("no database at all");
+  });
+});
+
+test("a file that was replaced is taken when the player says so, and its pages are told apart", async ({
+  page,
+}) => {
+  await withOwnServer(async ({ address, folder }) => {
+    await page.goto(address, { waitUntil: "networkidle" });
+    const file = join(folder, "tenon.sqlite");
+    copyFileSync(file, `${file}.other`);
+    renameSync(`${file}.other`, file);
+    await page.goto(address);
+    await expect(page.getByRole("heading", { name: "The data file was replaced" })).toBeVisible();
+    await page.getByRole("button", { name: "Open what is there now" }).click();
+    await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
+  });
+});
+
+test("a second server on the same folder says where the first answers", async ({ page }) => {
+  await withOwnServer(async ({ address, folder }) => {
+    await page.goto(address);
+    const port = Number(new URL(address).port) + 1;
+    const second = await startServer({ folder, port });
+    try {
+      await page.goto(second.address);
+      await expect(
+        page.getByRole("heading", { name: "Another Tenon has these data open" }),
+      ).toBeVisible();
+      await page.getByRole("link", { name: `Go to ${address}` }).click();
+      await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
+    } finally {
+      await second.kill();
+    }
+  });
+});
+
+test("entries that cannot be read are kept and can be taken away", async ({ page }, info) => {
+  await withOwnServer(async ({ address, folder, kill, startAgain }) => {
+    await kill();
+    const connection = new Database(join(folder, "tenon.sqlite"));
+    connection.exec(
+      'UPDATE pin SET fretting = \'{"from": "a later Tenon"}\', format = 99 WHERE id = 1',
+    );
+    connection.close();
+    await startAgain();
+    await page.goto(`${address}/rig/data`);
+    await expect(page.getByText(/One entry of these data cannot be read/)).toBeVisible();
+    const [download] = await Promise.all([
+      page.waitForEvent("download"),
+      page.getByRole("link", { name: "Save them as a file" }).click(),
+    ]);
+    const path = info.outputPath("unreadable.json");
+    await download.saveAs(path);
+    expect(readFileSync(path, "utf8")).toContain("a later Tenon");
+  });
+});
