@@ -69,7 +69,7 @@ test("a broken file offers the newest good copy, and what was broken is kept", a
     await expect(
       page.getByRole("heading", { name: "The data file is no data of Tenon" }),
     ).toBeVisible();
-    await expect(page.getByText(/Newest good copy/)).toContainText("UTC");
+    await expect(page.getByText(/Newest good copy/)).toContainText("3 guitars");
     await page.getByRole("button", { name: "Use this copy" }).click();
     await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
     const aside = readdirSync(folder).find((name) => name.includes(".aside-")) ?? "";

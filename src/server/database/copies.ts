@@ -67,13 +67,18 @@ export function copyInto(connection: Database.Database, path: string): void {
   }
 }
 
-/** The newest copy that this Tenon can open; null where there is none. */
-export function newestGoodCopy(folder: string, newestVersion: number): GoodCopy | null {
+/** Copies that this Tenon can open, the newest first; each is looked at when it is asked for. */
+export function* goodCopies(folder: string, newestVersion: number): Generator<GoodCopy> {
   for (const copy of listCopies(folder)) {
     const contents = contentsOf(copy.path, newestVersion);
-    if (contents) return { ...copy, ...contents };
+    if (contents) yield { ...copy, ...contents };
   }
-  return null;
+}
+
+/** The newest copy that this Tenon can open; null where there is none. */
+export function newestGoodCopy(folder: string, newestVersion: number): GoodCopy | null {
+  const [newest] = goodCopies(folder, newestVersion);
+  return newest ?? null;
 }
 
 function contentsOf(
@@ -85,16 +90,10 @@ function contentsOf(
     try {
       if (connection.pragma("quick_check", { simple: true }) !== "ok") return null;
       if (Number(connection.pragma("user_version", { simple: true })) > newestVersion) return null;
-      const tables = connection
-        .prepare("SELECT name FROM sqlite_schema WHERE type = 'table'")
-        .pluck()
-        .all();
-      const count = (table: string, sql: string) =>
-        tables.includes(table) ? Number(connection.prepare(sql).pluck().get()) : 0;
       return {
-        guitars: count("guitar", "SELECT count(*) FROM guitar"),
-        pins: count("pin", "SELECT count(*) FROM pin"),
-        comparisons: count("comparison", "SELECT count(*) FROM comparison"),
+        guitars: countAlive(connection, "guitar"),
+        pins: countAlive(connection, "pin"),
+        comparisons: countAlive(connection, "comparison"),
       };
     } finally {
       connection.close();
@@ -102,6 +101,14 @@ function contentsOf(
   } catch {
     return null;
   }
+}
+
+/** How many rows are not deleted; none where an earlier version had no such table. */
+function countAlive(connection: Database.Database, table: "guitar" | "pin" | "comparison"): number {
+  const columns = connection.prepare("SELECT name FROM pragma_table_info(?)").pluck().all(table);
+  if (columns.length === 0) return 0;
+  const alive = columns.includes("deleted_at") ? "WHERE deleted_at IS NULL" : "";
+  return Number(connection.prepare(`SELECT count(*) FROM ${table} ${alive}`).pluck().get());
 }
 
 /** "2026-11-26T13-05-00-000" as ISO 8601. */

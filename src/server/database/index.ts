@@ -1,4 +1,4 @@
-export { copyInto, listCopies, makeCopy, newestGoodCopy } from "./copies";
+export { copyInto, goodCopies, makeCopy, newestGoodCopy, type GoodCopy } from "./copies";
 export { dataFile, dataFolder } from "./folder";
 export { migrate, newestVersion } from "./migrate";
 export { migrationsFolder, openDatabase } from "./open";

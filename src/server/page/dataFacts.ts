@@ -1,6 +1,7 @@
 import { existsSync, statSync } from "node:fs";
-import { dataFile, listCopies, served } from "@/server/database";
+import { dataFile, goodCopies, migrationsFolder, newestVersion, served } from "@/server/database";
 import { type DataFacts } from "@/state";
+import { offered } from "./offered";
 import { readUnreadable } from "./unreadable";
 
 /** Where the data lie and how they are; null where they cannot be opened, which the frame of the page says. */
@@ -12,7 +13,10 @@ export function readDataFacts(): DataFacts | null {
     return {
       file,
       bytes: sizes.reduce((sum, path) => sum + statSync(path).size, 0),
-      copies: listCopies(folder).map(({ name, madeAt, reason }) => ({ name, madeAt, reason })),
+      copies: [...goodCopies(folder, newestVersion(migrationsFolder()))].map((copy) => ({
+        ...offered(copy),
+        reason: copy.reason,
+      })),
       unreadable: readUnreadable(connection).length,
     };
   } catch (error) {

@@ -10,6 +10,7 @@ import {
   newestVersion,
   served,
 } from "@/server/database";
+import { offered } from "./offered";
 import { type Start, type Trouble } from "@/state";
 import { BUILD } from "@/state/build";
 
@@ -43,15 +44,8 @@ function troubleOf(error: unknown): Trouble {
   const folder = dataFolder();
   const copy = newestGoodCopy(folder, newestVersion(migrationsFolder()));
   if (error instanceof DataTrouble) {
-    return { kind: error.kind, folder, detail: error.detail, copy: offered(copy) };
+    return { kind: error.kind, folder, detail: error.detail, copy: copy && offered(copy) };
   }
   const kind = isDamage(error) ? "damaged" : "unknown";
-  return { kind, folder, detail: "", copy: offered(copy) };
-}
-
-/** Where a copy lies is the server's business. */
-function offered(copy: ReturnType<typeof newestGoodCopy>): Trouble["copy"] {
-  if (!copy) return null;
-  const { name, madeAt, guitars, pins, comparisons } = copy;
-  return { name, madeAt, guitars, pins, comparisons };
+  return { kind, folder, detail: "", copy: copy && offered(copy) };
 }

@@ -2,7 +2,8 @@
 
 import { useState } from "react";
 import { askServer } from "@/session";
-import { type OfferedCopy, type Trouble, type TroubleKind } from "@/state";
+import { type Trouble, type TroubleKind } from "@/state";
+import { copyContents, TimeText } from "@/ui/text";
 import { troubleWords } from "./troubleWords";
 
 /** Where what lies in the folder now can be taken as it is. */
@@ -36,8 +37,10 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
       {copy && (
         <div className="panel flex flex-wrap items-center gap-4 p-4">
           <p className="min-w-0 flex-1 text-lg">
-            <span className="block font-semibold">Newest good copy: {when(copy)}</span>
-            <span className="text-muted">{contents(copy)}</span>
+            <span className="block font-semibold">
+              Newest good copy: <TimeText iso={copy.madeAt} />
+            </span>
+            <span className="text-muted">{copyContents(copy)}</span>
           </p>
           <button
             type="button"
@@ -74,16 +77,4 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
       {problem && <p className="text-lg text-warning">{problem}</p>}
     </main>
   );
-}
-
-function when({ madeAt }: OfferedCopy): string {
-  return `${madeAt.slice(0, 10)}, ${madeAt.slice(11, 16)} UTC`;
-}
-
-function contents({ guitars, pins, comparisons }: OfferedCopy): string {
-  return `${count(guitars, "guitar")}, ${count(pins, "pin")}, ${count(comparisons, "comparison")}`;
-}
-
-function count(number: number, what: string): string {
-  return `${number} ${what}${number === 1 ? "" : "s"}`;
 }

@@ -1,1 +1,3 @@
+export { copyContents } from "./copyContents";
 export { NoteText, NoteTspans, spokenNotes, withSigns } from "./NoteText";
+export { TimeText } from "./TimeText";

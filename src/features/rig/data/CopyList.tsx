@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { askServer, useTell } from "@/session";
 import { type DataFacts } from "@/state";
+import { copyContents, TimeText } from "@/ui/text";
 
 const REASONS: Readonly<Record<string, string>> = {
   daily: "at the start of a day",
@@ -20,15 +21,15 @@ export function CopyList({ copies }: Pick<DataFacts, "copies">) {
   };
   return (
     <ul className="space-y-2">
-      {copies.map(({ name, madeAt, reason }) => (
-        <li key={name} className="panel flex flex-wrap items-center gap-3 p-3">
-          <p className="figures min-w-0 flex-1 text-lg">
-            {madeAt.slice(0, 10)}, {madeAt.slice(11, 16)} UTC
-            <span className="block text-[15px] text-muted">{REASONS[reason] ?? reason}</span>
+      {copies.map((copy) => (
+        <li key={copy.name} className="panel flex flex-wrap items-center gap-3 p-3">
+          <p className="min-w-0 flex-1 text-lg">
+            <TimeText iso={copy.madeAt} />, {REASONS[copy.reason] ?? copy.reason}
+            <span className="block text-[15px] text-muted">{copyContents(copy)}</span>
           </p>
-          {asked === name ? (
+          {asked === copy.name ? (
             <>
-              <button type="button" className="button" onClick={() => void goBack(name)}>
+              <button type="button" className="button" onClick={() => void goBack(copy.name)}>
                 Yes, go back
               </button>
               <button type="button" className="button" onClick={() => setAsked(null)}>
@@ -36,7 +37,7 @@ export function CopyList({ copies }: Pick<DataFacts, "copies">) {
               </button>
             </>
           ) : (
-            <button type="button" className="button" onClick={() => setAsked(name)}>
+            <button type="button" className="button" onClick={() => setAsked(copy.name)}>
               Go back to it
             </button>
           )}
