@@ -67,7 +67,7 @@ test("a broken file offers the newest good copy, and what was broken is kept", a
     await startAgain();
     await page.goto(address);
     await expect(
-      page.getByRole("heading", { name: "The data file is no data of Tenon" }),
+      page.getByRole("heading", { name: "This is not a Tenon data file" }),
     ).toBeVisible();
     await expect(page.getByText(/Newest good copy/)).toContainText("3 guitars");
     await page.getByRole("button", { name: "Use this copy" }).click();

@@ -39,7 +39,7 @@ const DAMAGES: readonly Damage[] = [
   {
     name: "garbage",
     spoil: (file) => writeFileSync(file, "This is no database. ".repeat(500)),
-    heading: /no data of Tenon/,
+    heading: /not a Tenon data file/,
   },
   { name: "cut in half", spoil: (file) => truncateSync(file, half(file)), heading: /cut short/ },
   { name: "emptied", spoil: (file) => truncateSync(file, 0), heading: /cut short/ },
@@ -82,7 +82,7 @@ const DAMAGES: readonly Damage[] = [
   {
     name: "overwritten with garbage while running",
     spoil: (file) => writeFileSync(file, "This is no database. ".repeat(9000)),
-    heading: /no data of Tenon/,
+    heading: /not a Tenon data file/,
     running: true,
   },
   {

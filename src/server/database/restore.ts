@@ -2,6 +2,7 @@ import { constants, copyFileSync, existsSync, renameSync } from "node:fs";
 import { Refused } from "@/server/edge";
 import { listCopies } from "./copies";
 import { dataFile, dataFolder } from "./folder";
+import { takeLock } from "./lock";
 import { takeWhatIsThere } from "./served";
 
 /** Puts a copy in the place of the data; what lay there is kept beside it. */
@@ -10,10 +11,20 @@ export function restoreCopy(name: string): void {
   const copy = listCopies(folder).find((each) => each.name === name);
   if (!copy) throw new Refused("copy", "There is no copy of that name.");
   takeWhatIsThere({ afresh: false });
+  const lock = takeLock(folder, process.env.TENON_ADDRESS ?? "");
+  if (!lock) throw new Refused("folder", "Another Tenon has these data open; end it first.");
+  try {
+    replaceBy(copy.path, folder);
+  } finally {
+    lock.release();
+  }
+}
+
+function replaceBy(path: string, folder: string): void {
   const file = dataFile(folder);
   const stamp = new Date().toISOString().replace(/[:.]/g, "-");
   for (const ending of ["", "-wal", "-shm"]) {
     if (existsSync(file + ending)) renameSync(file + ending, `${file}.aside-${stamp}${ending}`);
   }
-  copyFileSync(copy.path, file, constants.COPYFILE_EXCL);
+  copyFileSync(path, file, constants.COPYFILE_EXCL);
 }

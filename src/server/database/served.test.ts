@@ -80,6 +80,17 @@ describe("one server has the folder", () => {
   });
 });
 
+test("a folder that another server has is not gone back in", () => {
+  served();
+  close();
+  const lock = takeLock(folder, "http://other");
+  const [copy = ""] = readdirSync(join(folder, "copies"));
+  expect(() => restoreCopy(copy)).toThrow(/Another Tenon/);
+  lock?.release();
+  restoreCopy(copy);
+  expect(kindOf(served)).toBe("none");
+});
+
 describe("the file", () => {
   test("alone is whole once the server has ended", async () => {
     await rename("Kept");

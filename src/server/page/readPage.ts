@@ -42,7 +42,9 @@ export function readPage(search: string, path: string): PageData {
 
 function troubleOf(error: unknown): Trouble {
   const folder = dataFolder();
-  const copy = newestGoodCopy(folder, newestVersion(migrationsFolder()));
+  const isHeld = error instanceof DataTrouble && error.kind === "in use";
+  // What another Tenon has open is not replaced behind its back.
+  const copy = isHeld ? null : newestGoodCopy(folder, newestVersion(migrationsFolder()));
   if (error instanceof DataTrouble) {
     return { kind: error.kind, folder, detail: error.detail, copy: copy && offered(copy) };
   }

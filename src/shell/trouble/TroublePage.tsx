@@ -4,6 +4,7 @@ import { useState } from "react";
 import { askServer } from "@/session";
 import { type Trouble, type TroubleKind } from "@/state";
 import { copyContents, TimeText } from "@/ui/text";
+import { Logo } from "../Logo";
 import { troubleWords } from "./troubleWords";
 
 /** Where what lies in the folder now can be taken as it is. */
@@ -25,7 +26,11 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
   };
   const take = TAKES[kind];
   return (
-    <main className="mx-auto max-w-2xl space-y-5 px-4 py-14">
+    <main className="mx-auto max-w-2xl space-y-5 px-4 py-10">
+      <p className="flex items-center gap-2.5 text-2xl font-bold">
+        <Logo />
+        Tenon
+      </p>
       <div role="alert" className="space-y-5">
         <h1 className="text-4xl font-bold">{words.title}</h1>
         <p className="text-xl">{words.what}</p>

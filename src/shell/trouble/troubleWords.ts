@@ -11,8 +11,8 @@ interface TroubleWords {
 /** What each trouble is called, and what to do about it. */
 const WORDS: Readonly<Record<TroubleKind, (trouble: Trouble) => TroubleWords>> = {
   garbage: () => ({
-    title: "The data file is no data of Tenon",
-    what: "tenon.sqlite does not begin as a database does. Something else was written over it.",
+    title: "This is not a Tenon data file",
+    what: "Something else was written over tenon.sqlite: it does not begin the way a database does.",
     remedy: "Put your own tenon.sqlite back, or use a copy. What is there now is kept beside it.",
   }),
   cut: ({ detail }) => ({
@@ -30,7 +30,8 @@ const WORDS: Readonly<Record<TroubleKind, (trouble: Trouble) => TroubleWords>> =
     return {
       title: "The data are from a newer Tenon",
       what: `They are of version ${saved}; this Tenon knows versions up to ${known}, and leaves them alone.`,
-      remedy: "Update Tenon, or point TENON_DATA to another folder.",
+      remedy:
+        "Update Tenon, point TENON_DATA to another folder, or go back to a copy. The newer data are kept beside it.",
     };
   },
   missing: () => ({
