@@ -1,5 +1,5 @@
 import { Agent, request } from "node:http";
-import { type Outcome, type ChangeAnswer, type Change } from "@/state";
+import { type ChangeAnswer, type Change } from "@/state";
 
 /** What the server answered. */
 export interface Answer {
@@ -58,9 +58,14 @@ export function headingOf(page: string): string {
   return /<h1[^>]*>([^<]*)/.exec(page)?.[1] ?? page.slice(0, 80);
 }
 
-/** Everything in the data, as the server tells a page that knows nothing of them. */
-export async function everything(address: string, identity: string): Promise<ChangeAnswer> {
-  const { status, text } = await ask(address, "GET", `/changes?identity=${identity}&since=0`);
+/** What the server tells a page that knows the data up to a revision; everything, from 0. */
+export async function everything(
+  address: string,
+  identity: string,
+  since = 0,
+): Promise<ChangeAnswer> {
+  const path = `/changes?identity=${identity}&since=${since}`;
+  const { status, text } = await ask(address, "GET", path);
   if (status !== 200) throw new Error(`${status}: ${text}`);
   return JSON.parse(text) as ChangeAnswer;
 }
@@ -70,12 +75,13 @@ export async function send(
   address: string,
   identity: string,
   changes: readonly Change[],
-): Promise<readonly Outcome[]> {
-  const { status, text } = await ask(address, "POST", "/changes", bodyOf(identity, changes));
+  since: number,
+): Promise<ChangeAnswer> {
+  const { status, text } = await ask(address, "POST", "/changes", bodyOf(identity, changes, since));
   if (status !== 200) throw new Error(`${status}: ${text}`);
-  return (JSON.parse(text) as ChangeAnswer).outcomes;
+  return JSON.parse(text) as ChangeAnswer;
 }
 
-export function bodyOf(identity: string, changes: readonly Change[]): string {
-  return JSON.stringify({ identity, since: 0, changes });
+export function bodyOf(identity: string, changes: readonly Change[], since = 0): string {
+  return JSON.stringify({ identity, since, changes });
 }

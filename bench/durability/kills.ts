@@ -4,7 +4,7 @@ import { startServer } from "../../scripts/lib/startServer";
 import { makeTab, type Tab } from "./tab";
 
 const TABS = 3;
-const [SHORTEST_MS, LONGEST_MS] = [5, 400];
+const [SHORTEST_MS, LONGEST_MS] = [5, 1000];
 
 /** Kills the server at random moments while tabs write things of every kind; what was acknowledged must be there. */
 export async function kills(

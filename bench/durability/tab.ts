@@ -53,6 +53,8 @@ export function makeTab(
   const waiting: { readonly change: Change; readonly settle: () => void }[] = [];
   const keys: string[] = [];
   let count = 0;
+  /** How far it knows the data. */
+  let known = 0;
 
   const propose = (): { readonly act: Act; readonly track: Track; readonly state: string } => {
     count += 1;
@@ -139,11 +141,9 @@ export function makeTab(
   };
 
   const sendAll = async () => {
-    const outcomes = await send(
-      where(),
-      identity,
-      waiting.map(({ change }) => change),
-    );
+    const changes = waiting.map(({ change }) => change);
+    const { outcomes, revision } = await send(where(), identity, changes, known);
+    known = revision;
     for (const { key, problem } of outcomes) {
       if (problem) throw new Error(`refused: ${problem.message}`);
       settle(key);

@@ -1,3 +1,3 @@
 export { Header } from "./Header";
 export { NoticeBar } from "./NoticeBar";
-export { TroublePage } from "./trouble";
+export { TroublePage } from "./TroublePage";

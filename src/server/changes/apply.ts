@@ -1,7 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { changeChoice } from "@/server/choice";
 import { Refused, validate } from "@/server/edge";
-import { findKept, listKept, type Keeper, type Stored } from "@/server/keeper";
+import { findKept, firstKept, type Keeper, type Stored } from "@/server/keeper";
 import { guitarKeeper } from "@/server/guitars";
 import { changeProfile } from "@/server/profile";
 import {
@@ -52,7 +52,7 @@ function act(connection: Database, change: Act, revision: number): string | null
     return null;
   }
   if (change.kind === "choice") {
-    const [first] = listKept(connection, guitarKeeper);
+    const first = firstKept(connection, guitarKeeper);
     if (!first) throw new Refused("guitar", "There is no guitar.");
     changeChoice(connection, change.fields, revision, { ...first.value, id: first.id });
     return null;

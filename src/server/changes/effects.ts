@@ -1,9 +1,9 @@
 import { type Database } from "better-sqlite3";
 import { loadChoice } from "@/server/choice";
 import { guitarKeeper } from "@/server/guitars";
-import { changedSince, listKept } from "@/server/keeper";
+import { changedSince, firstKept } from "@/server/keeper";
 import { loadProfile } from "@/server/profile";
-import { PLAYER_ID, type Effect, type Settings } from "@/state";
+import { PLAYER_ID, type Effect } from "@/state";
 import { ALL_KEEPERS } from "./keepers";
 
 /** Everything that was changed after a revision, as it is now; of the choice, what every window shares. */
@@ -16,21 +16,24 @@ export function effectsSince(connection: Database, revision: number): readonly E
       value: stored.deleted ? null : (keeper.listed?.(stored.value) ?? stored.value),
     })),
   ) as Effect[];
-  const profile = loadProfile(connection);
-  if (profile.revision > revision) {
-    listed.push({
-      kind: "profile",
-      id: PLAYER_ID,
-      revision: profile.revision,
-      value: profile.value,
-    });
-  }
-  const [first] = listKept(connection, guitarKeeper);
-  const choice = first && loadChoice(connection, { ...first.value, id: first.id });
-  if (choice && choice.revision > revision) {
-    const { theme, hints, hearing } = choice.value;
-    const settings: Settings = { theme, hints, hearing };
-    listed.push({ kind: "choice", id: PLAYER_ID, revision: choice.revision, value: settings });
-  }
-  return listed;
+  return [...listed, ...profileSince(connection, revision), ...settingsSince(connection, revision)];
+}
+
+function profileSince(connection: Database, since: number): readonly Effect[] {
+  if (revisionIn(connection, "SELECT revision FROM player WHERE id = ?") <= since) return [];
+  const { value, revision } = loadProfile(connection);
+  return [{ kind: "profile", id: PLAYER_ID, revision, value }];
+}
+
+function settingsSince(connection: Database, since: number): readonly Effect[] {
+  if (revisionIn(connection, "SELECT revision FROM choice WHERE player_id = ?") <= since) return [];
+  const first = firstKept(connection, guitarKeeper);
+  if (!first) return [];
+  const { value, revision } = loadChoice(connection, { ...first.value, id: first.id });
+  const { theme, hints, hearing } = value;
+  return [{ kind: "choice", id: PLAYER_ID, revision, value: { theme, hints, hearing } }];
+}
+
+function revisionIn(connection: Database, select: string): number {
+  return Number(connection.prepare(select).pluck().get(PLAYER_ID) ?? 0);
 }

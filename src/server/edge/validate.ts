@@ -1,5 +1,8 @@
 import { ValidationError, type Schema } from "yup";
+import { setPlainWords } from "@/state/schema";
 import { Refused } from "./refused";
+
+setPlainWords();
 
 /** The value if it fits the schema strictly (nothing cast, nothing unknown). Throws `Refused` in words otherwise. */
 export function validate<T>(schema: Schema<T>, value: unknown): T {

@@ -71,7 +71,7 @@ function fromRow(row: Readonly<Record<string, SqlValue>>): Upgraded<KeptGuitar> 
   const described = fitTuned({ ...guitar, strings: strings ?? unknown });
   const isWhole = guitarSchema.isValidSync(described, { strict: true });
   const value = isWhole ? described : { ...described, strings: unknown };
-  if (!guitarSchema.isValidSync(value, { strict: true })) return null;
+  if (!isWhole && !guitarSchema.isValidSync(value, { strict: true })) return null;
   return { value, replaced: isWhole && strings ? [] : ["strings"] };
 }
 

@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { usualMidi } from "@/core/tuning";
-import { addKept, listKept } from "@/server/keeper";
+import { addKept, firstKept } from "@/server/keeper";
 import { newGuitar, type GuitarContent } from "@/state";
 import { guitarKeeper } from "./keeper";
 
@@ -13,7 +13,7 @@ const PLAIN: readonly GuitarContent[] = [
 
 /** Every page needs a guitar: where none is left that can be read, plain ones are made. */
 export function ensureGuitars(connection: Database): void {
-  const isThere = () => listKept(connection, guitarKeeper).length > 0;
+  const isThere = () => firstKept(connection, guitarKeeper) !== undefined;
   if (isThere()) return;
   const fill = connection.transaction(() => {
     if (isThere()) return;

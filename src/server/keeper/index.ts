@@ -3,6 +3,7 @@ export { readColumn, whole } from "./columns";
 export {
   changedSince,
   findKept,
+  firstKept,
   listKept,
   unreadableRows,
   type Keeper,

@@ -53,6 +53,19 @@ export function listKept<K extends ListedKind>(
   return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
 }
 
+/** The first of them, without reading the others; undefined where there is none. */
+export function firstKept<K extends ListedKind>(
+  connection: Database,
+  keeper: Keeper<K>,
+): Stored<K> | undefined {
+  const rows = connection.prepare(`${keeper.select} WHERE deleted_at IS NULL ORDER BY id`);
+  for (const row of rows.iterate()) {
+    const found = stored(keeper, row as Row);
+    if (found) return found;
+  }
+  return undefined;
+}
+
 /** One of them, deleted or not; undefined where there is none of that number, or it cannot be read. */
 export function findKept<K extends ListedKind>(
   connection: Database,

@@ -1,8 +1,10 @@
-import "./words";
 import { array, mixed, number, string } from "yup";
 import { MAX_FRETS } from "@/core/neck";
 import { parseNote } from "@/core/pitch";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
+import { setPlainWords } from "./words";
+
+setPlainWords();
 
 /** Fields that several schemas share. */
 export const id = number().integer().positive().max(Number.MAX_SAFE_INTEGER).required();

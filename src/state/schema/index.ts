@@ -8,3 +8,4 @@ export { profileSchema } from "./profile";
 export { ownStackSchema } from "./stack";
 export { favouriteSchema, ownTuningSchema } from "./tuning";
 export { viewSchema } from "./view";
+export { setPlainWords } from "./words";

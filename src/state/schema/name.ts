@@ -1,4 +1,7 @@
 import { string } from "yup";
+import { setPlainWords } from "./words";
+
+setPlainWords();
 
 const LONGEST_NAME = 60;
 

@@ -1,4 +1,4 @@
-import { setLocale } from "yup";
+import { setLocale, type LocaleObject } from "yup";
 
 /** Longest list of unknown names that a refusal repeats. */
 const LONGEST_NAMES = 60;
@@ -12,11 +12,7 @@ const KINDS: Readonly<Record<string, string>> = {
   object: "an object",
 };
 
-/**
- * What a refusal says, in plain words and without the refused value, which may be as long as the request.
- * Set for all of Yup, whose own messages repeat it.
- */
-setLocale({
+const WORDS: LocaleObject = {
   mixed: {
     default: ({ path }) => `${named(path)} is not valid`,
     required: ({ path }) => `${named(path)} is missing`,
@@ -49,7 +45,15 @@ setLocale({
       return `${named(path)} has unknown fields: ${shown}`;
     },
   },
-});
+};
+
+/**
+ * Has every refusal of a schema say what is wrong in plain words and without the refused value, which may be as long as
+ * the request; Yup's own messages repeat it. Whatever checks with a schema calls this first.
+ */
+export function setPlainWords(): void {
+  setLocale(WORDS);
+}
 
 function named(path: string): string {
   return path === "" || path === "this" ? "the input" : path;

@@ -70,7 +70,7 @@ function Failed({ name, onRetry, onClose }: FailedProps) {
     <div className="panel fixed inset-x-4 bottom-4 z-40 mx-auto flex w-fit gap-4 px-4 py-2 shadow-xl">
       <TryAgain
         onRetry={onRetry}
-      >{`${name} could not be fetched. Is Tenon still running?`}</TryAgain>
+      >{`${name} could not be fetched. Is Tenon still running? If it was updated, reload this page.`}</TryAgain>
       {onClose && (
         <button type="button" className="button" onClick={onClose}>
           Close

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { askServer } from "@/session";
 import { type Trouble, type TroubleKind } from "@/state";
 import { copyContents, TimeText } from "@/ui/text";
-import { Logo } from "../Logo";
+import { Logo } from "./Logo";
 import { troubleWords } from "./troubleWords";
 
 /** Where what lies in the folder now can be taken as it is. */

@@ -1,1 +1,0 @@
-export { TroublePage } from "./TroublePage";
