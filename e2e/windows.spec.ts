@@ -17,6 +17,23 @@ test("windows of one browser hear of each other at once, and keep what they chan
   await other.close();
 });
 
+test("another browser's changes are heard of when the window comes to the front", async ({
+  page,
+  browser,
+}) => {
+  await page.goto("/rig/player", { waitUntil: "networkidle" });
+  const elsewhere = await browser.newContext({ baseURL: new URL(page.url()).origin });
+  const other = await elsewhere.newPage();
+  await other.goto("/rig/player", { waitUntil: "networkidle" });
+  const saved = other.waitForResponse("**/changes");
+  await other.getByLabel("A4, Hz").fill("432");
+  await saved;
+  await expect(page.getByLabel("A4, Hz")).toHaveValue("440");
+  await page.evaluate(() => window.dispatchEvent(new Event("focus")));
+  await expect(page.getByLabel("A4, Hz")).toHaveValue("432");
+  await elsewhere.close();
+});
+
 test("the same field: the later wins, and the earlier window is told", async ({
   page,
   context,

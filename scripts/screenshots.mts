@@ -63,7 +63,6 @@ const PICTURES: readonly Picture[] = [
   },
   { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },
   { name: "neck-dark", path: "/", dark: true, prepare: takeTuning("8-string drop E") },
-  { name: "neck-tablet", path: "/", width: 768, height: 1024, prepare: takeTuning("standard") },
   { name: "neck-phone", path: "/", width: 390, height: 844 },
   { name: "compare", path: "/compare" },
   {
@@ -108,6 +107,7 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: "rig-you", path: "/rig/player", dark: true },
+  { name: "rig-data", path: "/rig/data" },
 ];
 
 await withDemo(async ({ browser, address, reset }) => {
