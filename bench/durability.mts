@@ -6,6 +6,7 @@ import { damage } from "./durability/damage";
 import { diskFull } from "./durability/diskFull";
 import { dropped } from "./durability/dropped";
 import { kills } from "./durability/kills";
+import { type Trial } from "./durability/trial";
 import { writers } from "./durability/writers";
 
 /**
@@ -23,17 +24,17 @@ const wanted = words.filter((word) => !word.startsWith("--"));
 const top = mkdtempSync(join(tmpdir(), "tenon-durability-"));
 const random = seeded(SEED);
 const checks = makeChecks();
-const folder = (name: string) => {
-  const path = join(top, name);
-  mkdirSync(path);
-  return path;
+const trial = (name: string): Trial => {
+  const folder = join(top, name);
+  mkdirSync(folder);
+  return { checks, folder, port: FIRST_PORT, random };
 };
 const PARTS: Readonly<Record<string, () => Promise<void>>> = {
-  kills: () => kills(checks, size.kills, folder("kills"), FIRST_PORT, random),
-  dropped: () => dropped(checks, size.dropped, folder("dropped"), FIRST_PORT, random),
-  writers: () => writers(checks, size.writersMs, folder("writers"), FIRST_PORT, random),
-  disk: () => diskFull(checks, FIRST_PORT, random),
-  damage: () => damage(checks, folder("damage"), FIRST_PORT, random),
+  kills: () => kills(trial("kills"), size.kills),
+  dropped: () => dropped(trial("dropped"), size.dropped),
+  writers: () => writers(trial("writers"), size.writersMs),
+  disk: () => diskFull(trial("disk")),
+  damage: () => damage(trial("damage")),
 };
 
 try {

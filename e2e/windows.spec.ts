@@ -1,12 +1,17 @@
+import { type Page } from "@playwright/test";
 import { expect, notice, openNeck, test } from "./fixtures";
+
+/** Opens a screen in one window and in another of the same browser. */
+async function openTwice(page: Page, path: string): Promise<Page> {
+  const other = await page.context().newPage();
+  for (const window of [page, other]) await window.goto(path, { waitUntil: "networkidle" });
+  return other;
+}
 
 test("windows of one browser hear of each other at once, and keep what they changed", async ({
   page,
-  context,
 }) => {
-  await page.goto("/rig/player", { waitUntil: "networkidle" });
-  const other = await context.newPage();
-  await other.goto("/rig/player", { waitUntil: "networkidle" });
+  const other = await openTwice(page, "/rig/player");
   await page.getByLabel("A4, Hz").fill("432");
   await expect(other.getByLabel("A4, Hz")).toHaveValue("432");
   await other.getByLabel("Span, mm").fill("201");
@@ -34,13 +39,8 @@ test("another browser's changes are heard of when the window comes to the front"
   await elsewhere.close();
 });
 
-test("the same field: the later wins, and the earlier window is told", async ({
-  page,
-  context,
-}) => {
-  await page.goto("/rig/player", { waitUntil: "networkidle" });
-  const other = await context.newPage();
-  await other.goto("/rig/player", { waitUntil: "networkidle" });
+test("the same field: the later wins, and the earlier window is told", async ({ page }) => {
+  const other = await openTwice(page, "/rig/player");
   await page.getByLabel("A4, Hz").fill("432");
   await expect(other.getByLabel("A4, Hz")).toHaveValue("432");
   await other.getByLabel("A4, Hz").fill("444");

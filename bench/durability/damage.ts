@@ -17,9 +17,9 @@ import {
 import { join } from "node:path";
 import Database from "better-sqlite3";
 import { ask, bodyOf, everything, headingOf, identityOf } from "./ask";
-import { type Checks } from "./checks";
 import { startServer } from "../../scripts/lib/startServer";
-import { makeTab } from "./tab";
+import { type Tab } from "./tab";
+import { openTabs, type Trial } from "./trial";
 
 const STEPS = 60;
 const NOBODY = 65_534;
@@ -97,25 +97,28 @@ const DAMAGES: readonly Damage[] = [
 ];
 
 /** Damages filled data in every way: a page says what is wrong, nothing is taken, and the copy offered is whole. */
-export async function damage(checks: Checks, folder: string, port: number, random: () => number) {
-  await fill(folder, port, random);
-  for (const each of DAMAGES) await tryDamage(checks, each, folder, port);
-  await tryCutLog(checks, folder, port, random);
-  await tryReadOnly(checks, folder, port);
+export async function damage(trial: Trial): Promise<void> {
+  const { checks, folder } = trial;
+  const { server, tabs } = await openTabs(trial, 1);
+  await writeSome(tabs);
+  await server.end("SIGTERM");
+  const copied = (name: string): Trial => {
+    const copy = join(folder, "..", `damage-${name.replaceAll(" ", "-")}`);
+    cpSync(folder, copy, { recursive: true });
+    return { ...trial, folder: copy };
+  };
+  for (const each of DAMAGES) await tryDamage(copied(each.name), each);
+  await tryCutLog(copied("log"));
+  await tryReadOnly(copied("read-only"));
   checks.say(`damage: ${DAMAGES.length + 2} ways, each with a page or a word of its own`);
 }
 
-async function fill(folder: string, port: number, random: () => number): Promise<void> {
-  const server = await startServer({ folder, port });
-  const tab = makeTab(0, () => server.address, await identityOf(server.address), random);
-  for (let step = 0; step < STEPS; step++) await tab.step();
-  await server.end("SIGTERM");
+async function writeSome(tabs: readonly Tab[]): Promise<void> {
+  for (let step = 0; step < STEPS; step++) for (const tab of tabs) await tab.step();
 }
 
-async function tryDamage(checks: Checks, each: Damage, from: string, port: number): Promise<void> {
+async function tryDamage({ checks, folder, port }: Trial, each: Damage): Promise<void> {
   const { name, spoil, heading, running = false, hasCopy = true } = each;
-  const folder = join(from, "..", `damage-${name.replaceAll(" ", "-")}`);
-  cpSync(from, folder, { recursive: true });
   const file = join(folder, "tenon.sqlite");
   if (!running) spoil(file, folder);
   const server = await startServer({ folder, port });
@@ -143,18 +146,10 @@ async function tryDamage(checks: Checks, each: Damage, from: string, port: numbe
 }
 
 /** The end of the log of changes is cut off after a crash: what was lost is said. */
-async function tryCutLog(
-  checks: Checks,
-  from: string,
-  port: number,
-  random: () => number,
-): Promise<void> {
-  const folder = join(from, "..", "damage-log");
-  cpSync(from, folder, { recursive: true });
-  const server = await startServer({ folder, port });
-  const identity = await identityOf(server.address);
-  const tab = makeTab(7, () => server.address, identity, random);
-  for (let step = 0; step < STEPS; step++) await tab.step();
+async function tryCutLog(trial: Trial): Promise<void> {
+  const { checks, folder, port } = trial;
+  const { server, tabs } = await openTabs(trial, 1);
+  await writeSome(tabs);
   await server.kill();
   const log = join(folder, "tenon.sqlite-wal");
   checks.equal("a killed server leaves a log", existsSync(log) && statSync(log).size > 0, true);
@@ -166,9 +161,7 @@ async function tryCutLog(
 }
 
 /** Data that may not be written can be looked at, and say so. */
-async function tryReadOnly(checks: Checks, from: string, port: number): Promise<void> {
-  const folder = join(from, "..", "damage-read-only");
-  cpSync(from, folder, { recursive: true });
+async function tryReadOnly({ checks, folder, port }: Trial): Promise<void> {
   const isRoot = process.getuid?.() === 0;
   for (const path of [folder, ...readdirSync(folder).map((name) => join(folder, name))]) {
     chmodSync(path, statSync(path).isDirectory() ? 0o555 : 0o444);

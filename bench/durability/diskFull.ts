@@ -2,10 +2,9 @@ import { spawnSync } from "node:child_process";
 import { mkdtempSync, rmSync, statfsSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { everything, identityOf } from "./ask";
-import { type Checks } from "./checks";
+import { everything } from "./ask";
 import { startServer } from "../../scripts/lib/startServer";
-import { makeTab } from "./tab";
+import { openTabs, type Trial } from "./trial";
 
 const DISK_BYTES = 8_000_000;
 /** Most changes tried before the disk must be full. */
@@ -14,7 +13,8 @@ const MOST_STEPS = 2000;
 const LEFT_BYTES = 400_000;
 
 /** Fills the disk under a server: what it cannot save it says, and once there is room it saves it. */
-export async function diskFull(checks: Checks, port: number, random: () => number) {
+export async function diskFull(trial: Trial): Promise<void> {
+  const { checks, port } = trial;
   const disk = mkdtempSync(join(tmpdir(), "tenon-disk-"));
   const mounted = spawnSync("mount", ["-t", "tmpfs", "-o", `size=${DISK_BYTES}`, "tmpfs", disk]);
   if (mounted.status !== 0) {
@@ -23,9 +23,10 @@ export async function diskFull(checks: Checks, port: number, random: () => numbe
     return;
   }
   try {
-    const server = await startServer({ folder: join(disk, "data"), port });
-    const identity = await identityOf(server.address);
-    const tab = makeTab(0, () => server.address, identity, random);
+    const folder = join(disk, "data");
+    const { server, address, identity, tabs } = await openTabs({ ...trial, folder }, 1);
+    const [tab] = tabs;
+    if (!tab) return;
     const ballast = join(disk, "ballast");
     const { bavail, bsize } = statfsSync(disk);
     writeFileSync(ballast, Buffer.alloc(Math.max(0, bavail * bsize - LEFT_BYTES)));
@@ -34,17 +35,17 @@ export async function diskFull(checks: Checks, port: number, random: () => numbe
       await tab.step().catch((error: Error) => (problem = error.message));
     }
     checks.matches("the disk is said to be full", problem, /^503: .*The disk is full/);
-    const { effects } = await everything(server.address, identity);
+    const { effects } = await everything(address, identity);
     checks.none("reads go on, and what was saved is there", tab.wrong(effects));
     const before = tab.acknowledged();
     rmSync(ballast);
     await tab.resend();
     for (let step = 0; step < 20; step++) await tab.step();
     await server.kill();
-    const again = await startServer({ folder: join(disk, "data"), port });
+    const again = await startServer({ folder, port });
     checks.none(
       "with room again all is saved",
-      tab.wrong((await everything(again.address, identity)).effects),
+      tab.wrong((await everything(address, identity)).effects),
     );
     await again.end("SIGTERM");
     checks.say(

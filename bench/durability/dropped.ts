@@ -1,26 +1,13 @@
-import { bodyOf, everything, identityOf, send, sendAndHangUp } from "./ask";
-import { type Checks } from "./checks";
-import { startServer } from "../../scripts/lib/startServer";
-import { makeTab } from "./tab";
+import { bodyOf, everything, send, sendAndHangUp } from "./ask";
+import { openTabs, type Trial } from "./trial";
 
 const LANES = 4;
 const LONGEST_WAIT_MS = 60;
 
 /** Changes whose answer is lost, some twice, and which are sent again: each counts once. */
-export async function dropped(
-  checks: Checks,
-  count: number,
-  folder: string,
-  port: number,
-  random: () => number,
-) {
-  const server = await startServer({ folder, port });
-  const { address } = server;
-  const identity = await identityOf(address);
-  const first = (await everything(address, identity)).revision;
-  const tabs = Array.from({ length: LANES }, (_, number) =>
-    makeTab(number, () => address, identity, random),
-  );
+export async function dropped(trial: Trial, count: number): Promise<void> {
+  const { checks, random } = trial;
+  const { server, address, identity, first, tabs } = await openTabs(trial, LANES);
   const made = await Promise.all(
     tabs.map(async (tab) => {
       let [already, known] = [0, first];

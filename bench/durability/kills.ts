@@ -1,25 +1,16 @@
-import { everything, identityOf } from "./ask";
-import { type Checks } from "./checks";
+import { everything } from "./ask";
 import { startServer } from "../../scripts/lib/startServer";
-import { makeTab, type Tab } from "./tab";
+import { type Tab } from "./tab";
+import { openTabs, type Trial } from "./trial";
 
 const TABS = 3;
 const [SHORTEST_MS, LONGEST_MS] = [5, 1000];
 
 /** Kills the server at random moments while tabs write things of every kind; what was acknowledged must be there. */
-export async function kills(
-  checks: Checks,
-  rounds: number,
-  folder: string,
-  port: number,
-  random: () => number,
-) {
-  let server = await startServer({ folder, port });
-  const identity = await identityOf(server.address);
-  const first = (await everything(server.address, identity)).revision;
-  const tabs = Array.from({ length: TABS }, (_, number) =>
-    makeTab(number, () => server.address, identity, random),
-  );
+export async function kills(trial: Trial, rounds: number): Promise<void> {
+  const { checks, folder, port, random } = trial;
+  const { address, identity, first, tabs, ...opened } = await openTabs(trial, TABS);
+  let { server } = opened;
   let [cut, underWay] = [0, 0];
   for (let round = 0; round < rounds; round++) {
     let isOver = false;
@@ -35,7 +26,7 @@ export async function kills(
     cut += ends.filter(({ status }) => status === "rejected").length;
     underWay += waiting(tabs);
     server = await startServer({ folder, port });
-    const { effects } = await everything(server.address, identity);
+    const { effects } = await everything(address, identity);
     checks.none(
       `after kill ${round + 1}`,
       tabs.flatMap((tab) => tab.wrong(effects)),
@@ -43,7 +34,7 @@ export async function kills(
     // Sent again: those that had been made count once.
     await Promise.all(tabs.map((tab) => tab.resend()));
   }
-  const { effects, revision } = await everything(server.address, identity);
+  const { effects, revision } = await everything(address, identity);
   checks.none(
     "at the end",
     tabs.flatMap((tab) => tab.wrong(effects)),

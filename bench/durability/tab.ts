@@ -42,10 +42,10 @@ const ABSENT = "absent";
 const LISTED = ["guitar", "tuning", "stack", "comparison", "favourite", "pin"] as const;
 type ListedKind = (typeof LISTED)[number];
 
-/** A tab that asks `where` for the address, since a server that comes back may have another. */
+/** A tab with a number of its own, by which its changes are told from those of others. */
 export function makeTab(
   number: number,
-  where: () => string,
+  address: string,
   identity: string,
   random: () => number,
 ): Tab {
@@ -142,7 +142,7 @@ export function makeTab(
 
   const sendAll = async () => {
     const changes = waiting.map(({ change }) => change);
-    const { outcomes, revision } = await send(where(), identity, changes, known);
+    const { outcomes, revision } = await send(address, identity, changes, known);
     known = revision;
     for (const { key, problem } of outcomes) {
       if (problem) throw new Error(`refused: ${problem.message}`);

@@ -1,27 +1,15 @@
 import { spawn } from "node:child_process";
-import { ask, bodyOf, everything, headingOf, identityOf } from "./ask";
-import { type Checks } from "./checks";
+import { ask, bodyOf, everything, headingOf } from "./ask";
 import { startServer } from "../../scripts/lib/startServer";
-import { makeTab } from "./tab";
+import { openTabs, type Trial } from "./trial";
 
 const TABS = 3;
 
 /** Three tabs and another program write at once, while a second server is started on the same folder. */
-export async function writers(
-  checks: Checks,
-  durationMs: number,
-  folder: string,
-  port: number,
-  random: () => number,
-) {
-  const server = await startServer({ folder, port });
-  const { address } = server;
-  const identity = await identityOf(address);
-  const first = (await everything(address, identity)).revision;
+export async function writers(trial: Trial, durationMs: number): Promise<void> {
+  const { checks, folder, port } = trial;
+  const { server, address, identity, first, tabs } = await openTabs(trial, TABS);
   const second = await startServer({ folder, port: port + 1 });
-  const tabs = Array.from({ length: TABS }, (_, number) =>
-    makeTab(number, () => address, identity, random),
-  );
   const other = runOther(folder, durationMs);
   const until = Date.now() + durationMs;
   const goOn = async (work: () => Promise<void>) => {

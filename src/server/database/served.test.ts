@@ -135,6 +135,22 @@ describe("the file", () => {
     expect(nameOf()).toBe("Old");
   });
 
+  test("that is written over by a smaller one is told too, though the engine stumbles over it", async () => {
+    served();
+    served().connection.pragma("wal_checkpoint(TRUNCATE)");
+    const copy = join(folder, "tenon.copy.sqlite");
+    copyFrom(file(), copy);
+    await write((connection) => {
+      const fill = connection.prepare("INSERT INTO own_tuning (name, midi) VALUES ('x', ?)");
+      for (let row = 0; row < 3000; row++) fill.run(`[40, ${row}]`);
+      connection.exec("UPDATE data SET revision = revision + 1");
+    });
+    served().connection.pragma("wal_checkpoint(TRUNCATE)");
+    copyFrom(copy, file());
+    expect(kindOf(served)).toBe("replaced");
+    expect(kindOf(served)).toBe("replaced");
+  });
+
   test("that turns into something else while it runs is told to be garbage", async () => {
     await rename("Before");
     served().connection.pragma("wal_checkpoint(TRUNCATE)");

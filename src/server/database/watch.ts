@@ -14,15 +14,28 @@ interface Mark {
  */
 export function lookForOverwriting(connection: Database.Database, folder: string): void {
   const file = dataFile(folder);
-  const own = markIn(connection);
+  const before = ownMark(connection);
   // Never through a file handle of our own: closing it would let go of the engine's locks (sqlite.org/howtocorrupt.html, 2.2).
   const fresh = lookAt(file, folder);
-  // Meanwhile another program may have written through the engine, which only counts on.
-  if (fresh.identity !== own.identity && fresh.identity !== markIn(connection).identity) {
+  const after = ownMark(connection);
+  if (!before || !after || !goesOn(before, fresh, after)) {
     throw new DataTrouble("replaced", folder);
   }
-  if (fresh.identity === own.identity && fresh.revision < own.revision) {
-    throw new DataTrouble("replaced", folder);
+}
+
+/** Another program that writes through the engine meanwhile only counts on, or begins other data, as seeding does. */
+function goesOn(before: Mark, fresh: Mark, after: Mark): boolean {
+  if (fresh.identity === before.identity) return fresh.revision >= before.revision;
+  return before.identity !== after.identity && fresh.identity === after.identity;
+}
+
+/** What a connection takes the data for; null where it stumbles over pages that are not its own. */
+function ownMark(connection: Database.Database): Mark | null {
+  try {
+    return markIn(connection);
+  } catch (error) {
+    if (isDamage(error)) return null;
+    throw error;
   }
 }
 

@@ -1,8 +1,8 @@
 "use client";
 
 import { Download } from "lucide-react";
-import { type ReactNode } from "react";
 import { type DataFacts } from "@/state";
+import { Section } from "@/ui/controls";
 import { CopyList } from "./CopyList";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
@@ -11,7 +11,7 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
   const { file, bytes, copies, unreadable } = facts;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
-      <Part title="Everything you keep">
+      <Section title="Everything you keep">
         <p className="text-lg">
           Guitars, tunings, stacks, pins and comparisons are in one file, {size(bytes)}:
         </p>
@@ -27,12 +27,12 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
           named tenon.sqlite, before Tenon is started. <code>npm run backup</code> makes the same
           copy.
         </p>
-      </Part>
-      <Part title="Copies that Tenon made">
+      </Section>
+      <Section title="Copies that Tenon made">
         <CopyList copies={copies} />
-      </Part>
+      </Section>
       {unreadable > 0 && (
-        <Part title="Not readable">
+        <Section title="Not readable">
           <p className="text-lg">
             {unreadable === 1 ? "One entry" : `${unreadable} entries`} of these data cannot be read
             by this Tenon: damaged, or from a newer one. Nothing was thrown away.
@@ -41,18 +41,9 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
             <Download size={18} aria-hidden="true" />
             Save them as a file
           </a>
-        </Part>
+        </Section>
       )}
     </div>
-  );
-}
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <section aria-label={title} className="space-y-4">
-      <h2 className="text-xl font-semibold">{title}</h2>
-      {children}
-    </section>
   );
 }
 

@@ -1,6 +1,5 @@
 "use client";
 
-import { type ReactNode } from "react";
 import {
   HIGHEST_SPAN_MM,
   LOWEST_SPAN_MM,
@@ -15,6 +14,7 @@ import { type Tilt } from "@/core/preference";
 import { type TensionLimits } from "@/core/strings";
 import { useInstrument, usePlayer, useRig } from "@/session";
 import { PLAYER_ID, type Naming, type Profile } from "@/state";
+import { Section } from "@/ui/controls";
 import { MeasureSpan } from "./MeasureSpan";
 import { NumberField } from "./NumberField";
 import { Options } from "./Options";
@@ -101,7 +101,7 @@ export function PlayerScreen() {
 
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
-      <Part title="Your hand">
+      <Section title="Your hand">
         <NumberField
           label="Span"
           unit="mm"
@@ -148,9 +148,9 @@ export function PlayerScreen() {
           If a stretch hurts, or fingers go numb or tingle: stop and rest; if it stays, see a doctor
           or a physiotherapist.
         </p>
-      </Part>
+      </Section>
       <div className="space-y-8">
-        <Part title="Names and pitch">
+        <Section title="Names and pitch">
           <Options
             label="Sharps and flats"
             options={ACCIDENTAL_NAMES}
@@ -179,8 +179,8 @@ export function PlayerScreen() {
                 : `${Math.abs(cents).toFixed(1)} cents ${cents > 0 ? "above" : "below"} concert pitch, 440 Hz.`}
             </p>
           </div>
-        </Part>
-        <Part title="What comes first">
+        </Section>
+        <Section title="What comes first">
           <Options
             label="In the band"
             options={BAND_NAMES}
@@ -203,8 +203,8 @@ export function PlayerScreen() {
               Forget these pins
             </button>
           )}
-        </Part>
-        <Part title="Warnings">
+        </Section>
+        <Section title="Warnings">
           <div className="flex flex-wrap gap-4">
             {SHARES.map(([part, label, unit]) => (
               <NumberField
@@ -232,18 +232,9 @@ export function PlayerScreen() {
             These figures are from memory and common practice, not from a standard; your
             strings&apos; maker knows better.
           </p>
-        </Part>
+        </Section>
       </div>
     </div>
-  );
-}
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <section aria-label={title} className="space-y-4">
-      <h2 className="text-xl font-semibold">{title}</h2>
-      {children}
-    </section>
   );
 }
 
