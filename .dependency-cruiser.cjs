@@ -12,6 +12,7 @@ const CORE_ORDER = [
   "neck",
   "stack",
   "chart",
+  "song",
   "fretting",
   "hand",
   "preference",

@@ -1,5 +1,12 @@
 export { type Chord, type ChordTones, chordOf, hasItsBass } from "./chord";
-export { DEFAULT_CHORD_OPTIONS, fiveOnPitchClass, readChord } from "./readChord";
+export { findQuality, type Quality } from "./qualities";
+export {
+  type ChordParts,
+  DEFAULT_CHORD_OPTIONS,
+  fiveOnPitchClass,
+  parseChord,
+  readChord,
+} from "./readChord";
 export {
   type CountedChord,
   MAX_CHORDS,

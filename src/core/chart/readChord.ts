@@ -9,7 +9,7 @@ import {
 import { failure, success, type Result } from "@/core/result";
 import { type Stack } from "@/core/stack";
 import { freeTones, type Chord } from "./chord";
-import { findQuality } from "./qualities";
+import { findQuality, type Quality } from "./qualities";
 
 /** How a chart's chords are played. */
 export interface ChordOptions {
@@ -29,39 +29,47 @@ export const DEFAULT_CHORD_OPTIONS: ChordOptions = {
 
 const ROOT = /^([A-Ga-g](?:#{1,2}|b{1,2})?)(.*)$/;
 
+/** A chord's name taken apart. */
+export interface ChordParts {
+  readonly root: Note;
+  readonly quality: Quality;
+  /** The note after a slash; null where there is none. */
+  readonly bass: Note | null;
+}
+
+/** Takes a chord's name apart: "D5", "F#m7", "Bbsus4", "C/G", "G(add9)"; null for anything else. */
+export function parseChord(text: string): ChordParts | null {
+  const [, rootText = "", rest = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
+  const root = parseNote(rootText);
+  const kind = root.ok ? readKind(rest) : null;
+  return root.ok && kind ? { root: root.value, ...kind } : null;
+}
+
 /** Reads a chord as charts write it: "D5", "F#m7", "Bbsus4", "C/G", "G(add9)". */
 export function readChord(
   text: string,
   options: ChordOptions = DEFAULT_CHORD_OPTIONS,
   field = "chord",
 ): Result<Chord> {
-  const problem = failure<Chord>(
-    field,
-    `'${shortened(text)}' is no chord; write a root from A to G and its kind, like D5, F#m7, Gsus4 or C/E`,
-  );
-  const [, rootText = "", rest = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
-  const root = parseNote(rootText);
-  if (!root.ok) return problem;
-  if (options.allAsFives) return success(fiveOn(root.value, options));
-  const read = readKind(rest);
-  if (!read) return problem;
-  const { quality, bass } = read;
-  const isFive = quality.suffix === "5";
-  if (isFive && bass === null) return success(fiveOn(root.value, options));
-  const leastNotes = Math.max(options.leastNotes, 2);
-  const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root.value);
+  const parts = parseChord(text);
+  const [, rootText = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
+  const onRoot = parseNote(rootText);
+  // Reduced to fives, a chord of any kind is known by its root.
+  if (options.allAsFives && onRoot.ok) return success(fiveOn(onRoot.value, options));
+  if (!parts) {
+    return failure(
+      field,
+      `'${text}' is no chord; write a root from A to G and its kind, like D5, F#m7, Gsus4 or C/E`,
+    );
+  }
+  const { root, quality, bass } = parts;
+  if (quality.suffix === "5" && bass === null) return success(fiveOn(root, options));
+  const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root);
   return success({
-    name: `${noteText(root.value)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,
-    root: root.value,
-    tones: freeTones(quality.semitones, leastNotes, over),
+    name: `${noteText(root)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,
+    root,
+    tones: freeTones(quality.semitones, Math.max(options.leastNotes, 2), over),
   });
-}
-
-/** Room for the longest name of a chord. */
-const LONGEST_QUOTED = 40;
-
-function shortened(text: string): string {
-  return text.length > LONGEST_QUOTED ? `${text.slice(0, LONGEST_QUOTED)}…` : text;
 }
 
 /** The five on a pitch class, for callers that give roots as numbers. */

@@ -1,0 +1,56 @@
+import { plainWord, wordsIn, type Word } from "./lines";
+
+/** A piece of a line of bars. */
+export type BarToken =
+  | { readonly kind: "bar"; readonly word: Word }
+  | { readonly kind: "open"; readonly word: Word }
+  | { readonly kind: "close"; readonly word: Word; readonly times: number }
+  /** The times that an ending is for: 1 in "|1.", 2 in "|1,2". */
+  | { readonly kind: "ending"; readonly word: Word; readonly times: number }
+  /** "x3" after a line, or after a repeat sign. */
+  | { readonly kind: "times"; readonly word: Word; readonly times: number }
+  | { readonly kind: "word"; readonly word: Word };
+
+/** Bar lines and what is written close to them; the rest of a line is words. */
+const SIGNS = /(:?\|[|:\]]*(?:\s*\d+(?:[,\-–.]\s*\d+)*(?:\.|(?=\s)))?|:\|)/;
+const TIMES = /^(?:x(\d{1,4})|(\d{1,4})x)$/i;
+
+/** The pieces of a line of bars, in order. Columns count from 0. */
+export function barTokens(text: string): readonly BarToken[] {
+  const tokens: BarToken[] = [];
+  let column = 0;
+  for (const [index, piece] of text.split(SIGNS).entries()) {
+    if (index % 2 === 1) tokens.push(...signTokens(piece, column));
+    else tokens.push(...wordsIn(piece, column).map(wordToken));
+    column += piece.length;
+  }
+  return tokens;
+}
+
+function wordToken(word: Word): BarToken {
+  const [, after = "", before = ""] = TIMES.exec(plainWord(word.text)) ?? [];
+  const number = after || before;
+  return number === "" ? { kind: "word", word } : { kind: "times", word, times: Number(number) };
+}
+
+/** "|", "||", "|:", ":|", ":|:", "|]", each perhaps with the number of an ending. */
+function signTokens(sign: string, column: number): readonly BarToken[] {
+  const [, bars = "", ending = ""] = /^(\D*)(.*)$/s.exec(sign) ?? [];
+  const word = { text: bars.trimEnd(), column };
+  const tokens: BarToken[] = [];
+  if (word.text.startsWith(":")) tokens.push({ kind: "close", word, times: 2 });
+  if (word.text.endsWith(":") && word.text.length > 1) tokens.push({ kind: "open", word });
+  if (tokens.length === 0) tokens.push({ kind: "bar", word });
+  if (ending !== "") {
+    const place = { text: ending, column: column + bars.length };
+    tokens.push({ kind: "ending", word: place, times: timesIn(ending) });
+  }
+  return tokens;
+}
+
+/** How many times "1", "1,2" or "1-3" are. */
+function timesIn(ending: string): number {
+  const numbers = [...ending.matchAll(/\d+/g)].map(([number]) => Number(number));
+  const [first = 1, last = first] = numbers;
+  return /[-–]/.test(ending) ? Math.max(1, last - first + 1) : Math.max(1, numbers.length);
+}

@@ -1,0 +1,216 @@
+import {
+  type Chart,
+  type ChartBar,
+  type ChartChord,
+  type ChartProblem,
+  type KeptLine,
+  type TextPlace,
+} from "./chart";
+import { type OpenChord } from "./barChords";
+import { makeFlow, type Flow } from "./flow";
+import { type Line, type Word } from "./lines";
+import { COMMON_METER, type Meter } from "./meter";
+import { type Key } from "./roman";
+
+/** More bars than any song plays; what is over is told. */
+const MOST_PLAYED = 50_000;
+const ENDS_ASIDE = /^\s*\{\s*(?:end_of_\w+|eo\w)\s*\}/i;
+
+/** A section as its lines are read. */
+interface OpenSection {
+  readonly name: string;
+  readonly bars: ChartBar[];
+  readonly flow: Flow;
+  /** Where the `|:` that is open stands. */
+  repeat: { readonly line: Line; readonly word: Word } | null;
+}
+
+/** Takes what the lines of a chart say, one after the other. */
+export interface ChartBuilder {
+  readonly key: () => Key | null;
+  readonly meter: () => Meter;
+  /** Quarters in a count, where chords are counted. */
+  readonly countBeats: () => number;
+  readonly set: (part: Partial<Settings>) => void;
+  readonly settings: () => Settings;
+  /** The length of the next bar; a pick-up counts once. */
+  readonly takeBeats: () => number;
+  readonly heading: (line: Line, name: string, times: number) => void;
+  /** Plays a section again that was written before. */
+  readonly playAgain: (line: Line, name: string, times: number) => void;
+  readonly flow: () => Flow;
+  readonly bar: (bar: ChartBar) => void;
+  readonly lastBar: () => readonly ChartChord[] | null;
+  readonly lastChord: () => OpenChord | undefined;
+  readonly openRepeat: (line: Line, word: Word) => void;
+  readonly closeRepeat: (times: number) => void;
+  readonly chordAt: (line: Line, word: Word) => void;
+  readonly keyAt: (line: Line, word: Word) => void;
+  readonly keep: (line: Line, text: string, kind: KeptLine["kind"]) => void;
+  readonly problem: (line: Line, word: Word, message: string) => void;
+  /** Begins lines that are kept as they stand, such as tabs; they end with a directive. */
+  readonly beginAside: () => void;
+  /** Keeps a line that belongs to those; whether it did. */
+  readonly isAside: (line: Line) => boolean;
+  readonly finish: () => Chart;
+}
+
+/** What directives have said so far. */
+export interface Settings {
+  readonly title: string | null;
+  readonly keyText: string | null;
+  readonly key: Key | null;
+  readonly tempoBpm: number | null;
+  readonly meter: Meter;
+  readonly countBeats: number;
+  readonly pickupBeats: number | null;
+}
+
+export function makeBuilder(): ChartBuilder {
+  let settings: Settings = {
+    title: null,
+    keyText: null,
+    key: null,
+    tempoBpm: null,
+    meter: COMMON_METER,
+    countBeats: 1,
+    pickupBeats: null,
+  };
+  /** The song's own are those in force when its first bar is met. */
+  let atFirst: Settings | null = null;
+  const sections: OpenSection[] = [];
+  const plays: { section: number; times: number }[] = [];
+  const kept: KeptLine[] = [];
+  const problems: ChartProblem[] = [];
+  const chordPlaces: TextPlace[] = [];
+  const keyPlaces: TextPlace[] = [];
+  /** A heading whose first bar has not been met. */
+  let waiting: { readonly line: Line; readonly name: string; readonly times: number } | null = null;
+  let current: OpenSection | null = null;
+  let isBeside = false;
+
+  const problem: ChartBuilder["problem"] = ({ number }, { text, column }, message) =>
+    problems.push({ line: number, column: column + 1, length: text.length, text, message });
+  const placeOf = ({ offset }: Line, { column, text }: Word): TextPlace => ({
+    offset: offset + column,
+    length: text.length,
+  });
+  const begin = (name: string, times: number): OpenSection => {
+    const section: OpenSection = { name, bars: [], flow: makeFlow(), repeat: null };
+    plays.push({ section: sections.push(section) - 1, times });
+    return section;
+  };
+  /** The section that bars go to now. */
+  const section = (): OpenSection => {
+    if (waiting || !current) {
+      closeSection();
+      current = begin(waiting?.name ?? "", waiting?.times ?? 1);
+      waiting = null;
+    }
+    return current;
+  };
+  const closeSection = () => {
+    const open = current?.repeat;
+    if (open) problem(open.line, open.word, UNCLOSED);
+    if (current) current.repeat = null;
+  };
+  const playAgain: ChartBuilder["playAgain"] = (line, name, times) => {
+    const found = sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
+    if (found >= 0) plays.push({ section: found, times });
+    else {
+      const column = Math.max(0, line.text.indexOf(name));
+      problem(
+        line,
+        { text: name, column },
+        `${name} has no bars, here or before; write them under it`,
+      );
+    }
+  };
+  const settleHeading = () => {
+    if (waiting) playAgain(waiting.line, waiting.name, waiting.times);
+    waiting = null;
+  };
+
+  return {
+    key: () => settings.key,
+    meter: () => settings.meter,
+    countBeats: () => settings.countBeats,
+    set: (part) => {
+      settings = { ...settings, ...part };
+    },
+    settings: () => settings,
+    takeBeats: () => {
+      const beats = settings.pickupBeats ?? settings.meter.beats;
+      settings = { ...settings, pickupBeats: null };
+      return beats;
+    },
+    heading: (line, name, times) => {
+      settleHeading();
+      waiting = { line, name, times };
+    },
+    playAgain: (line, name, times) => {
+      settleHeading();
+      playAgain(line, name, times);
+    },
+    flow: () => section().flow,
+    bar: (bar) => {
+      const into = section();
+      atFirst ??= settings;
+      into.bars.push(bar);
+      into.flow.add();
+    },
+    lastBar: () => current?.bars.at(-1)?.chords ?? null,
+    lastChord: () => current?.bars.at(-1)?.chords.at(-1) as OpenChord | undefined,
+    openRepeat: (line, word) => {
+      const into = section();
+      if (into.repeat) problem(into.repeat.line, into.repeat.word, UNCLOSED);
+      into.repeat = { line, word };
+      into.flow.open();
+    },
+    closeRepeat: (times) => {
+      const into = section();
+      into.repeat = null;
+      into.flow.close(times);
+    },
+    chordAt: (line, word) => chordPlaces.push(placeOf(line, word)),
+    keyAt: (line, word) => keyPlaces.push(placeOf(line, word)),
+    keep: ({ number }, text, kind) => kept.push({ line: number, text, kind }),
+    problem,
+    beginAside: () => {
+      isBeside = true;
+    },
+    isAside: (line) => {
+      if (!isBeside) return false;
+      if (ENDS_ASIDE.test(line.text)) isBeside = false;
+      kept.push({ line: line.number, text: line.text, kind: "comment" });
+      return true;
+    },
+    finish: () => {
+      settleHeading();
+      closeSection();
+      const order: (readonly [number, number])[] = [];
+      for (const { section: index, times } of plays) {
+        const played = sections[index]?.flow.played() ?? [];
+        for (let time = 0; time < times && order.length < MOST_PLAYED; time++) {
+          for (const bar of played) order.push([index, bar]);
+        }
+      }
+      const { title, keyText, tempoBpm } = settings;
+      const first = atFirst ?? settings;
+      return {
+        title,
+        key: first.keyText ?? keyText,
+        tempoBpm: first.tempoBpm ?? tempoBpm,
+        meter: first.meter.text,
+        sections: sections.map(({ name, bars }) => ({ name, bars })),
+        order,
+        kept,
+        problems: problems.toSorted((a, b) => a.line - b.line || a.column - b.column),
+        chordPlaces,
+        keyPlaces,
+      };
+    },
+  };
+}
+
+const UNCLOSED = "this repeat is never closed; write ':|' where it ends";

@@ -1,0 +1,69 @@
+/** A chord in a bar. */
+export interface ChartChord {
+  /** As typed, with # and b and a capital root; a Roman numeral as the chord it is in the key; "N.C." for none. */
+  readonly name: string;
+  /** The five that it becomes, "C5/E"; null where nothing is known of it, or nothing sounds. */
+  readonly reducedTo: string | null;
+  /** What that five lacks: degrees, and a bass that is not played ("/E"). */
+  readonly leftOut: readonly string[];
+  /** In quarters from the beginning of the bar; negative where it comes before it. */
+  readonly startBeat: number;
+  readonly beats: number;
+  readonly texture: string | null;
+}
+
+export interface ChartBar {
+  /** "6/8". */
+  readonly meter: string;
+  /** Its length in quarters. */
+  readonly beats: number;
+  readonly chords: readonly ChartChord[];
+  readonly notes: readonly never[];
+}
+
+export interface ChartSection {
+  readonly name: string;
+  readonly bars: readonly ChartBar[];
+}
+
+/** A line that is no chords: kept, shown small, never needed. */
+export interface KeptLine {
+  /** From 1. */
+  readonly line: number;
+  readonly text: string;
+  readonly kind: "lyric" | "comment" | "directive";
+}
+
+/** Something in the text that could not be taken as it stands. */
+export interface ChartProblem {
+  /** From 1. */
+  readonly line: number;
+  /** From 1, in UTF-16 units. */
+  readonly column: number;
+  readonly length: number;
+  readonly text: string;
+  readonly message: string;
+}
+
+/** Where something stands in the text, in UTF-16 units from its beginning. */
+export interface TextPlace {
+  readonly offset: number;
+  readonly length: number;
+}
+
+/** What the text of a chart says. */
+export interface Chart {
+  readonly title: string | null;
+  readonly key: string | null;
+  /** In the meter's own beat: the dotted quarter in 6/8, 9/8 and 12/8. */
+  readonly tempoBpm: number | null;
+  readonly meter: string;
+  readonly sections: readonly ChartSection[];
+  /** What is played, in order, with every repeat written out: section and bar, from 0. */
+  readonly order: readonly (readonly [section: number, bar: number])[];
+  readonly kept: readonly KeptLine[];
+  readonly problems: readonly ChartProblem[];
+  /** Where chords and the key stand, so that they can be written anew and all else left alone. */
+  readonly chordPlaces: readonly TextPlace[];
+  readonly keyPlaces: readonly TextPlace[];
+}

@@ -1,0 +1,89 @@
+import { type ChartBuilder } from "./builder";
+import { type LineKind } from "./lineKind";
+import { type Line, type Word } from "./lines";
+import { readMeter } from "./meter";
+import { readKey } from "./roman";
+
+type Directive = Extract<LineKind, { readonly kind: "directive" }>;
+type Apply = (value: string, builder: ChartBuilder, at: Place) => void;
+
+/** Where a directive stands, for what is wrong with it. */
+interface Place {
+  readonly line: Line;
+  /** Its value, or the whole line where it has none. */
+  readonly word: Word;
+}
+
+const [SLOWEST_BPM, FASTEST_BPM] = [30, 300];
+
+const tell = (builder: ChartBuilder, { line, word }: Place, right: string) =>
+  builder.problem(line, word, `'${word.text}': ${right}`);
+
+const setTempo: Apply = (value, builder, at) => {
+  const tempoBpm = Number(value.replace(/\s*bpm$/i, "").replace(",", "."));
+  if (tempoBpm >= SLOWEST_BPM && tempoBpm <= FASTEST_BPM) builder.set({ tempoBpm });
+  else tell(builder, at, `write a tempo from ${SLOWEST_BPM} to ${FASTEST_BPM}`);
+};
+const setMeter: Apply = (value, builder, at) => {
+  const meter = readMeter(value);
+  if (meter) builder.set({ meter });
+  else tell(builder, at, "write a meter like 4/4, 3/4 or 6/8");
+};
+const setKey: Apply = (value, builder, at) => {
+  const key = readKey(value);
+  if (!key) return tell(builder, at, "write a key like Em, G or F#m");
+  builder.set({ key, keyText: value });
+  builder.keyAt(at.line, at.word);
+};
+const setCount: Apply = (value, builder, at) => {
+  if (/^(eighths?|8ths?|1\/8)$/i.test(value)) builder.set({ countBeats: 0.5 });
+  else if (/^(quarters?|4ths?|1\/4)$/i.test(value)) builder.set({ countBeats: 1 });
+  else tell(builder, at, "write quarter or eighth");
+};
+const setPickup: Apply = (value, builder, at) => {
+  const pickupBeats = Number(value.replace(",", "."));
+  if (pickupBeats > 0 && pickupBeats < builder.meter().beats) builder.set({ pickupBeats });
+  else tell(builder, at, "write the quarters of a bar that is shorter than the others");
+};
+const startPart =
+  (name: string): Apply =>
+  (value, builder, { line }) =>
+    builder.heading(line, value || name, 1);
+const nothing: Apply = () => undefined;
+
+const APPLY: Readonly<Record<string, Apply>> = {
+  title: (title, builder) => builder.set({ title }),
+  t: (title, builder) => builder.set({ title }),
+  key: setKey,
+  tempo: setTempo,
+  time: setMeter,
+  meter: setMeter,
+  count: setCount,
+  counts: setCount,
+  pickup: setPickup,
+  "pick-up": setPickup,
+  chorus: (value, builder, { line }) => builder.playAgain(line, value || "Chorus", 1),
+  start_of_chorus: startPart("Chorus"),
+  soc: startPart("Chorus"),
+  start_of_verse: startPart("Verse"),
+  sov: startPart("Verse"),
+  start_of_bridge: startPart("Bridge"),
+  sob: startPart("Bridge"),
+  start_of_grid: nothing,
+  sog: nothing,
+  start_of_tab: (_, builder) => builder.beginAside(),
+  sot: (_, builder) => builder.beginAside(),
+};
+
+/** Takes what a directive says; one that is not known is kept as it stands. */
+export function applyDirective(
+  line: Line,
+  { name, value, column }: Directive,
+  builder: ChartBuilder,
+): void {
+  const word = value === "" ? { text: line.text.trim(), column: 0 } : { text: value, column };
+  APPLY[name]?.(value, builder, { line, word });
+  const isComment = /^(c|comment|ci|comment_italic|cb|highlight)$/.test(name);
+  if (isComment) builder.keep(line, value, "comment");
+  else builder.keep(line, line.text.trim(), "directive");
+}

@@ -1,0 +1,93 @@
+import { isChordWord, isEnglish } from "./chordWord";
+import { readCounts } from "./counts";
+import { plainWord, wordsIn, type Word } from "./lines";
+import { type Key } from "./roman";
+
+/** What a line of a chart is, told by what stands in it. */
+export type LineKind =
+  | { readonly kind: "blank" }
+  /** `{name: value}` or `Name: value`; the value's column counts from 0. */
+  | {
+      readonly kind: "directive";
+      readonly name: string;
+      readonly value: string;
+      readonly column: number;
+    }
+  | { readonly kind: "heading"; readonly name: string; readonly times: number }
+  | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
+
+const PARTS = /^(?:intro|verse|pre-?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
+const SAID = /^(?:title|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up)$/i;
+const SPEED = /^[♩♪]?\.?\s?=?\s?(\d+(?:[.,]\d+)?)\s?bpm$/i;
+/** No heading is longer; what is longer is not looked at as one. */
+const LONGEST_HEADING = 80;
+const TIMES = /^(.*?)\s*[x×](\d{1,4})$/i;
+
+/** Decides what a line is. The key tells whether Roman numerals are chords. */
+export function kindOfLine(text: string, key: Key | null): LineKind {
+  const plain = plainWord(text);
+  if (plain.trim() === "") return { kind: "blank" };
+  const directive = readDirective(text);
+  if (directive) return directive;
+  const heading = readHeading(plain, key);
+  if (heading) return { kind: "heading", ...heading };
+  if (plain.includes("|")) return { kind: "bars" };
+  if (readCounts(text) !== null) return { kind: "counts" };
+  if (/\[[^\]]*\]?/.test(plain) && !plain.trimStart().startsWith("#")) return { kind: "sheet" };
+  return { kind: isChordLine(wordsIn(text), key) ? "chords" : "text" };
+}
+
+function readDirective(text: string): LineKind | null {
+  const whole = text.trim();
+  const speed = SPEED.exec(whole)?.[1];
+  if (speed !== undefined) {
+    return { kind: "directive", name: "tempo", value: speed, column: text.indexOf(speed) };
+  }
+  const isBraced = whole.startsWith("{") && whole.endsWith("}") && whole.length > 2;
+  const inner = isBraced ? whole.slice(1, -1) : whole;
+  const colon = inner.indexOf(":");
+  const name = (colon < 0 ? inner : inner.slice(0, colon)).trim();
+  if (!isBraced && (colon < 0 || !SAID.test(name))) return null;
+  const value = colon < 0 ? "" : inner.slice(colon + 1).trim();
+  const column = value === "" ? text.length : text.lastIndexOf(value);
+  return { kind: "directive", name: name.toLowerCase(), value, column };
+}
+
+/**
+ * The name of a section, and how often it is played: "[Chorus x2]", "Verse 1:", "Outro". A bracket that reads as a
+ * chord is one.
+ *
+ * @example readHeading("Chorus x2:", null) // { name: "Chorus", times: 2 }
+ */
+export function readHeading(
+  text: string,
+  key: Key | null,
+): { readonly name: string; readonly times: number } | null {
+  const whole = text.trim();
+  if (whole.length > LONGEST_HEADING) return null;
+  const bracketed = /^\[([^\]]+)\]:?$/.exec(whole)?.[1];
+  const labelled = /^([^|[\]{}:]{1,60}):$/.exec(whole)?.[1];
+  const [inner, isMarked] = [bracketed ?? labelled ?? whole, bracketed ?? labelled];
+  if (bracketed !== undefined && isChordWord(bracketed.trim(), key)) return null;
+  if (bracketed?.startsWith("*")) return null;
+  const [, base = inner, times = "1"] = TIMES.exec(inner.trim()) ?? [];
+  const name = base.trim();
+  if (name === "" || !(isMarked !== undefined || PARTS.test(name))) return null;
+  return { name, times: Math.max(1, Number(times)) };
+}
+
+const SIGNS = /^(?:[-,;/.>]+|->|→|x\d{1,4}|%|\(|\))$/i;
+
+/** Whether more than half of a line's words are chords; a word of English is none. */
+function isChordLine(words: readonly Word[], key: Key | null): boolean {
+  const named = words.filter(({ text }) => !SIGNS.test(plainWord(text)));
+  const chords = named.filter(
+    ({ text }) => isChordWord(trimmed(text), key) && !isEnglish(trimmed(text)),
+  );
+  return chords.length * 2 > named.length;
+}
+
+/** A word of a line of chords without what separates it from the next. */
+export function trimmed(text: string): string {
+  return text.replace(/[,;]+$/, "");
+}

@@ -1,0 +1,47 @@
+/** A line of a text, and where it begins in it. */
+export interface Line {
+  /** From 1. */
+  readonly number: number;
+  readonly offset: number;
+  readonly text: string;
+}
+
+/** A piece of a line that stands between spaces, and its column from 0. */
+export interface Word {
+  readonly text: string;
+  readonly column: number;
+}
+
+/** Spaces that no keyboard writes, and marks of width 0 or of direction, which pasted text is full of. */
+const INVISIBLE = /[\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufeff\u00ad]/g;
+
+/** The lines of a text, whatever ends them. */
+export function linesIn(text: string): readonly Line[] {
+  const lines: Line[] = [];
+  let offset = 0;
+  for (const [index, each] of text.split(/(\r\n|\n|\r|\u2028|\u2029)/).entries()) {
+    if (index % 2 === 0) lines.push({ number: lines.length + 1, offset, text: each });
+    offset += each.length;
+  }
+  return lines;
+}
+
+/** The words of a text, from a column on. */
+export function wordsIn(text: string, from = 0): readonly Word[] {
+  return [...text.matchAll(/\S+/g)].map(({ 0: word, index }) => ({
+    text: word,
+    column: from + index,
+  }));
+}
+
+/** A word without what cannot be seen, with plain signs and quotes. */
+export function plainWord(text: string): string {
+  return text
+    .replace(INVISIBLE, "")
+    .replace(/♯/g, "#")
+    .replace(/♭/g, "b")
+    .replace(/[‘’‚‛′]/g, "'")
+    .replace(/[“”„‟″]/g, '"')
+    .replace(/[–—−‐‑]/g, "-")
+    .replace(/×/g, "x");
+}

@@ -1,0 +1,236 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { readChart, type Chart } from ".";
+
+/** The bars of a chart, each as its chords with their beats: "A5:2 D5:2". */
+function barsOf({ sections }: Chart): readonly string[] {
+  return sections.flatMap(({ bars }) =>
+    bars.map(({ chords }) => chords.map(({ name, beats }) => `${name}:${beats}`).join(" ")),
+  );
+}
+/** What is played, bar by bar, by the name of each first chord. */
+const played = ({ sections, order }: Chart) =>
+  order.map(([section, bar]) => sections[section]?.bars[bar]?.chords[0]?.name ?? "-").join(" ");
+const problemsOf = (text: string) =>
+  readChart(text).problems.map(
+    ({ line, column, text: wrong, message }) => `${line}:${column} ${wrong}: ${message}`,
+  );
+
+describe("bars between lines", () => {
+  test.each([
+    ["| A5 . D5 . | E5 |", ["A5:2 D5:2", "E5:4"]],
+    ["| A5 | % | D5 / / G5 |", ["A5:4", "A5:4", "D5:3 G5:1"]],
+    ["| A5 D5 E5 G5 A5 D5 E5 G5 |", ["A5:0.5 D5:0.5 E5:0.5 G5:0.5 A5:0.5 D5:0.5 E5:0.5 G5:0.5"]],
+    ["| A5! r D5 . |", ["A5:0.5 D5:2"]],
+    ["| N.C. | A5 / |", ["N.C.:4", "A5:4"]],
+    ["| A5 | . D5 |", ["A5:4", "A5:2 D5:2"]],
+    ["Time: 3/4\n| A5 . D5 |", ["A5:2 D5:1"]],
+    ["{time: 6/8}\n| A5 D5 |", ["A5:1.5 D5:1.5"]],
+    ["{pickup: 1}\n| E5 | A5 |", ["E5:1", "A5:4"]],
+    ["|A5|D5|", ["A5:4", "D5:4"]],
+    ["A5 | D5 | E5", ["A5:4", "D5:4", "E5:4"]],
+    ["Intro: | em | bb5 |", ["Em:4", "Bb5:4"]],
+  ])("%s", (text, bars) => {
+    const chart = readChart(text);
+    expect(barsOf(chart)).toEqual(bars);
+    expect(chart.problems).toEqual([]);
+  });
+
+  test("a chord that comes early takes its eighth from the one before, over the bar line too", () => {
+    const [section] = readChart("| A5 | <D5 . <E5 . |").sections;
+    expect(
+      section?.bars.map(({ chords }) => chords.map(({ startBeat, beats }) => [startBeat, beats])),
+    ).toEqual([
+      [[0, 3.5]],
+      [
+        [-0.5, 2],
+        [1.5, 2.5],
+      ],
+    ]);
+  });
+
+  test("three in four share the bar evenly, and that is said", () => {
+    const chart = readChart("| A5 D5 E5 |");
+    expect(chart.sections[0]?.bars[0]?.chords.map(({ startBeat }) => startBeat)).toEqual([
+      0,
+      4 / 3,
+      8 / 3,
+    ]);
+    expect(problemsOf("| A5 D5 E5 |")).toEqual([
+      "1:3 A5 D5 E5: 3 do not divide a bar of 4/4; they share it evenly",
+    ]);
+  });
+});
+
+describe("what is played", () => {
+  test.each([
+    ["|: A5 | D5 :| E5 |", "A5 D5 A5 D5 E5"],
+    ["|: A5 :|x3", "A5 A5 A5"],
+    ["|: A5 :| x3 D5 |", "A5 A5 A5 D5"],
+    ["| A5 | D5 :| E5 |", "A5 D5 A5 D5 E5"],
+    ["|: E5 | A5 |1. D5 :|2. G5 |", "E5 A5 D5 E5 A5 G5"],
+    ["|: E5 | A5 |1 D5 :|2 G5 |", "E5 A5 D5 E5 A5 G5"],
+    ["|: E5 |1,2. D5 :|3. G5 |", "E5 D5 E5 D5 E5 G5"],
+    ["| A5 | D5 | x2", "A5 D5 A5 D5"],
+    ["|: A5 :|: D5 :|", "A5 A5 D5 D5"],
+    ["Verse\n| A5 |\n[Chorus x2]\n| D5 | E5 |\nVerse\nChorus x2:", "A5 D5 E5 D5 E5 A5 D5 E5 D5 E5"],
+    ["{soc}\n| D5 |\n{eoc}\nVerse\n| A5 |\n{chorus}", "D5 A5 D5"],
+  ])("%s", (text, order) => {
+    const chart = readChart(text);
+    expect(played(chart)).toBe(order);
+    expect(chart.problems).toEqual([]);
+  });
+
+  test("a repeat that is never closed is played once, and told at its sign", () => {
+    expect(played(readChart("|: A5 | D5 |"))).toBe("A5 D5");
+    expect(problemsOf("|: A5 | D5 |")).toEqual([expect.stringMatching(/^1:1 \|:: .*never closed/)]);
+    expect(problemsOf("|: A5 |: D5 :|")).toEqual([expect.stringMatching(/^1:1 \|::/)]);
+  });
+
+  test("a section that was never written is a problem where it is named", () => {
+    expect(problemsOf("| A5 |\n[Coda]")).toEqual([expect.stringMatching(/^2:2 Coda: .*no bars/)]);
+    expect(problemsOf("Chorus\nVerse\n| A5 |")).toEqual([expect.stringMatching(/^1:1 Chorus/)]);
+  });
+});
+
+describe("words and counts", () => {
+  test.each([
+    ["Am F C G", ["Am:4", "F:4", "C:4", "G:4"]],
+    ["Am      F\nWalking down", ["Am:4", "F:4"]],
+    ["Am - F - C, G x2", ["Am:4", "F:4", "C:4", "G:4"]],
+    ["[Am]Walking [F]down the [C/E]line", ["Am:4", "F:4", "C/E:4"]],
+    ["[A5]", ["A5:4"]],
+    ["E5 two counts of eight", ["E5:4", "E5:4", "E5:4", "E5:4"]],
+    ["D5 2 counts of 4", ["D5:4", "D5:4"]],
+    ["C#5*4 F#5*6", ["C#5:4", "F#5:4", "F#5:2"]],
+    ["Counts: eighth\nE5 8 counts", ["E5:4"]],
+    ["Do A5 D5", ["Ddim:4", "A5:4", "D5:4"].map((each) => each.replace("Ddim", "Do"))],
+  ])("%s", (text, bars) => expect(barsOf(readChart(text))).toEqual(bars));
+
+  test.each(["Go", "Do", "Be", "Dad", "Add", "Walking down the A road", "am I here", "And so"])(
+    "%s is a line of words",
+    (text) => {
+      expect(readChart(text)).toMatchObject({
+        sections: [],
+        kept: [{ line: 1, text, kind: "lyric" }],
+        problems: [],
+      });
+    },
+  );
+
+  test("a bracket that is never closed, or empty, is told in its place", () => {
+    expect(problemsOf("[Am]one [F two")).toEqual([expect.stringMatching(/^1:9 \[F two: .*closed/)]);
+    expect(problemsOf("[]one [F]two")).toEqual([expect.stringMatching(/^1:1 \[\]: /)]);
+  });
+});
+
+describe("what the song is", () => {
+  test("said in lines or in braces, and kept", () => {
+    const chart = readChart(
+      "Title: Quarry Lights\n{key: Em}\n96 bpm\nTime: 3/4\n# quiet\n| Em | C |\n{time: 4/4}\n| G |",
+    );
+    expect(chart).toMatchObject({ title: "Quarry Lights", key: "Em", tempoBpm: 96, meter: "3/4" });
+    expect(chart.sections[0]?.bars.map(({ meter }) => meter)).toEqual(["3/4", "3/4", "4/4"]);
+    expect(chart.kept.map(({ kind }) => kind)).toEqual([
+      "directive",
+      "directive",
+      "directive",
+      "directive",
+      "comment",
+      "directive",
+    ]);
+  });
+
+  test.each(["Tempo: 0", "Tempo: 999", "{tempo: fast}", "Time: 4/3", "{key: H}", "{pickup: 9}"])(
+    "%s is told, and changes nothing",
+    (text) => {
+      const chart = readChart(`${text}\n| A5 |`);
+      expect(chart.problems).toHaveLength(1);
+      expect(chart).toMatchObject({ key: null, tempoBpm: null, meter: "4/4" });
+    },
+  );
+
+  test("Roman numerals are the chords that they are in the key, and problems without one", () => {
+    const names = (text: string) => barsOf(readChart(text)).map((bar) => bar.split(":")[0]);
+    expect(names("{key: G}\n| I | IV | vi | V7 | ii7 | vii° | bVII |")).toEqual([
+      "G",
+      "C",
+      "Em",
+      "D7",
+      "Am7",
+      "F#dim",
+      "F",
+    ]);
+    expect(names("{key: Em}\n| i | VI | VII | iv |")).toEqual(["Em", "C", "D", "Am"]);
+    expect(problemsOf("| IV |")).toEqual([expect.stringMatching(/^1:3 IV: .*write the key first/)]);
+  });
+
+  test.each([
+    ["A5", "A5", []],
+    ["Am7", "A5", ["b3", "b7"]],
+    ["Bdim", "B5(b5)", ["b3"]],
+    ["Caug", "C5(#5)", ["3"]],
+    ["C/E", "C5/E", ["3", "/E"]],
+    ["C5/G", "C5/G", []],
+    ["Cadd9", "C5", ["3", "9"]],
+    ["Gsus4", "G5", ["4"]],
+    ["Bdim7", "B5(b5)", ["b3", "bb7"]],
+  ])("%s becomes %s", (name, reducedTo, leftOut) => {
+    expect(readChart(`| ${name} |`).sections[0]?.bars[0]?.chords).toEqual([
+      { name, reducedTo, leftOut, startBeat: 0, beats: 4, texture: null },
+    ]);
+  });
+
+  test("an unknown name keeps its place and its time", () => {
+    const chart = readChart("| A5 Xy7 |");
+    expect(barsOf(chart)).toEqual(["A5:2 Xy7:2"]);
+    expect(problemsOf("| A5 Xy7 |")).toEqual([expect.stringMatching(/^1:6 Xy7: .*no chord/)]);
+  });
+});
+
+describe("nothing is lost", () => {
+  test("of what pasted text brings along", () => {
+    const chart = readChart("\ufeffVerse:\r\n|\u00a0A\u200e5\u00a0D♭5 |\rB♭5\u2028[Verse]");
+    expect(barsOf(chart)).toEqual(["A5:2 Db5:2", "Bb5:4"]);
+    expect(chart.problems).toEqual([]);
+    expect(played(chart)).toBe("A5 Bb5 A5 Bb5");
+  });
+
+  const word = fc.constantFrom(
+    ..."A5 D5 Em7 C/E | |: :| || :|x3 |1. :|2. % . / r N.C. A5! <A5 x2 [Am] [F Go walk {key: G} [Chorus] Verse IV H7 ( ) *".split(
+      " ",
+    ),
+  );
+  const line = fc.array(word, { maxLength: 12 }).map((words) => words.join(" "));
+
+  test("every line is bars, a heading, kept, or told; every word of bars has its place", () => {
+    fc.assert(
+      fc.property(fc.array(line, { maxLength: 12 }), (lines) => {
+        const text = lines.join("\n");
+        const chart = readChart(text);
+        for (const { line: number, column, length, text: wrong } of chart.problems) {
+          const there = lines[number - 1]?.slice(column - 1, column - 1 + length);
+          expect(there?.split(/\s+/)).toEqual(wrong.split(/\s+/));
+        }
+        for (const { offset, length } of chart.chordPlaces) {
+          expect(text.slice(offset, offset + length)).toMatch(/^\S+$/);
+        }
+        for (const [section, bar] of chart.order) {
+          expect(chart.sections[section]?.bars[bar]).toBeDefined();
+        }
+      }),
+    );
+  });
+
+  test("whatever is written, reading never throws, and soon ends", () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300, unit: "binary" }), (text) => {
+        expect(() => readChart(text)).not.toThrow();
+      }),
+    );
+    expect(readChart("| A5 | D5 ".repeat(10_000)).order).toHaveLength(20_000);
+    expect(readChart("x".repeat(5_000_000)).problems).toHaveLength(1);
+    expect(readChart("* ".repeat(100_000)).order).toEqual([]);
+    expect(readChart("a5 counts ".repeat(20_000)).problems.length).toBeLessThan(1e6);
+  });
+});

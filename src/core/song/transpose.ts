@@ -1,0 +1,98 @@
+import { noteText, parseNote, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
+import { type Accidentals, type Note } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { type Chart, type ChartProblem, type TextPlace } from "./chart";
+import { readChart } from "./readChart";
+import { readKey, type Key } from "./roman";
+
+/** How far a chart moves: by half steps, or to a key the nearest way. */
+export type Move = { readonly semitones: number } | { readonly toKey: string };
+
+const [SEMITONES, HALF] = [12, 6];
+const MINOR_THIRD = 3;
+/** Keys, by the pitch class of their major tonic, whose signatures have flats. */
+const FLAT_KEYS = new Set([5, 10, 3, 8, 1]);
+const ROOT = /^([<]?)([A-Ga-g](?:##|bb|[#b♯♭])?)(.*)$/s;
+
+/**
+ * A chart in another key. Chords and key move, everything else stays letter for letter. With a capo the shapes are written so
+ * many half steps lower, so that the song sounds as asked.
+ *
+ * @example transposeChart("| Em | C |", { semitones: 3 }, 0) // "| Gm | Eb |"
+ */
+export function transposeChart(
+  text: string,
+  move: Move,
+  capo: number,
+): Result<{ readonly text: string; readonly problems: readonly ChartProblem[] }> {
+  const chart = readChart(text);
+  const from = chart.key === null ? null : readKey(chart.key);
+  const distance = distanceOf(move, from);
+  if (!distance.ok) return distance;
+  const semitones = distance.value - capo;
+  const accidentals = accidentalsIn(from, semitones);
+  const moved = (place: TextPlace) =>
+    moveName(text.slice(place.offset, place.offset + place.length), semitones, accidentals);
+  return success({ text: rewrite(text, placesOf(chart), moved), problems: chart.problems });
+}
+
+function distanceOf(move: Move, from: Key | null): Result<number> {
+  if ("semitones" in move) return success(move.semitones);
+  const to = readKey(move.toKey);
+  if (!to) return failure("toKey", `'${move.toKey}': write a key like Em, G or F#m`);
+  if (!from) {
+    return failure("toKey", "the chart does not say its key; write one into it, like Key: Em");
+  }
+  const up = pitchClass(majorOf(to) - majorOf(from));
+  return success(up > HALF ? up - SEMITONES : up);
+}
+
+/** The pitch class of the major key with the same signature. */
+function majorOf({ tonic, isMinor }: Key): number {
+  return pitchClass(pitchClassOf(tonic) + (isMinor ? MINOR_THIRD : 0));
+}
+
+/** How the moved chords are spelled: as the signature of their key is; as charts mostly do where none is said. */
+function accidentalsIn(from: Key | null, semitones: number): Accidentals {
+  if (!from) return "mixed";
+  return FLAT_KEYS.has(pitchClass(majorOf(from) + semitones)) ? "flats" : "sharps";
+}
+
+/** In the order of the text, each once. */
+function placesOf({ chordPlaces, keyPlaces }: Chart): readonly TextPlace[] {
+  return [...chordPlaces, ...keyPlaces].toSorted((a, b) => a.offset - b.offset);
+}
+
+function rewrite(
+  text: string,
+  places: readonly TextPlace[],
+  moved: (place: TextPlace) => string,
+): string {
+  let rest = 0;
+  const parts: string[] = [];
+  for (const place of places) {
+    parts.push(text.slice(rest, place.offset), moved(place));
+    rest = place.offset + place.length;
+  }
+  return [...parts, text.slice(rest)].join("");
+}
+
+/** The root of a chord or key, and its bass, moved; the kind stays as typed, and so does what names no chord. */
+function moveName(name: string, semitones: number, accidentals: Accidentals): string {
+  const [, early = "", root = "", kind = ""] = ROOT.exec(name) ?? [];
+  const note = parseNote(root);
+  if (!note.ok || semitones % SEMITONES === 0) return name;
+  const slash = kind.lastIndexOf("/");
+  const [, bassText = "", end = ""] = /^([^!]*)(!?)$/.exec(kind.slice(slash + 1)) ?? [];
+  const bass = slash >= 0 ? parseNote(bassText) : null;
+  const tail = bass?.ok
+    ? `${kind.slice(0, slash)}/${moveNote(bass.value, semitones, accidentals)}${end}`
+    : kind;
+  const moved = moveNote(note.value, semitones, accidentals);
+  const isSmall = root.slice(0, 1) === root.slice(0, 1).toLowerCase();
+  return `${early}${isSmall ? moved.slice(0, 1).toLowerCase() + moved.slice(1) : moved}${tail}`;
+}
+
+function moveNote(note: Note, semitones: number, accidentals: Accidentals): string {
+  return noteText(spellPitchClass(pitchClass(pitchClassOf(note) + semitones), accidentals));
+}
