@@ -1,7 +1,9 @@
 import { type Command } from "@/cli/command";
+import { chartCommand } from "./chart";
 import { compareCommand } from "./compare";
 import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";
+import { formCommand } from "./form";
 import { frettingsCommand } from "./frettings";
 import { nameCommand } from "./name";
 import { positionsCommand } from "./positions";
@@ -9,6 +11,7 @@ import { retuneCommand } from "./retune";
 import { routeCommand } from "./route";
 import { searchCommand } from "./search";
 import { translateCommand } from "./translate";
+import { transposeCommand } from "./transpose";
 import { tuningCommand } from "./tuning";
 import { whyCommand } from "./why";
 
@@ -25,6 +28,9 @@ export const COMMANDS: readonly Command[] = [
   compareCommand,
   searchCommand,
   routeCommand,
+  chartCommand,
+  transposeCommand,
+  formCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

@@ -24,10 +24,12 @@ import {
   planRoutes,
   struckOnBeats,
   timeRoute,
+  type ChordTime,
   type RoutePin,
   type TimedRoute,
 } from "@/core/plan";
 import { failure, success, type Result } from "@/core/result";
+import { playedChords, readChart } from "@/core/song";
 import { MAX_STRINGS } from "@/core/tuning";
 
 /** Without a chart every chord lasts a bar of four beats at this tempo, and every beat is struck. */
@@ -46,11 +48,9 @@ export const routeCommand = defineCommand({
   summary: "the best ways through chords: --tuning 'drop D' --chords 'D5 F5 C5 Bb5' --k 3",
   schema: object({
     ...chordArguments,
-    chart: mixed().test(
-      "chart",
-      "chart: charts with bars and sections are not read yet; write chords, like 'D5 F5 C5'",
-      (chart) => chart === undefined,
-    ),
+    // One of the two says what is played.
+    chords: chordArguments.chords.optional(),
+    chart: string(),
     tuning: tuningArgument,
     guitar: guitarArgument,
     hand: handArgument,
@@ -84,7 +84,11 @@ export const routeCommand = defineCommand({
     const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
     if (!neck.ok) return neck;
     const asked = args.limits ?? {};
-    const chords = toChords({ ...args, minNotes: asked.minNotes ?? args.minNotes }, MAX_STOPS);
+    const song = toSong(args);
+    if (!song.ok) return song;
+    const { times, tempoBpm } = song.value;
+    const said = { ...args, chords: song.value.chords };
+    const chords = toChords({ ...said, minNotes: asked.minNotes ?? args.minNotes }, MAX_STOPS);
     if (!chords.ok) return chords;
     const strings = neck.value.midi.length;
     for (const [field, notes] of [
@@ -116,14 +120,45 @@ export const routeCommand = defineCommand({
     });
     if (!planned.ok) return planned;
     const constants = TIMING[args.level ?? DEFAULT_LEVEL];
-    const times = chords.value.map(() => struckOnBeats(BEATS));
+    const timed = times ?? chords.value.map(() => struckOnBeats(BEATS));
     const routes = planned.value.map((route) =>
-      answerOf(chords.value, timeRoute(neck.value, route, times, TEMPO_BPM, constants)),
+      answerOf(chords.value, timeRoute(neck.value, route, timed, tempoBpm, constants)),
     );
     return success({ routes, constants });
   },
   print: ({ routes }) => routes.map(textOf).join("\n\n"),
 });
+
+interface Song {
+  /** As `chords` takes them. */
+  readonly chords: unknown;
+  /** Null where each lasts a bar. */
+  readonly times: readonly ChordTime[] | null;
+  readonly tempoBpm: number;
+}
+
+/** The chords of a chart with their times, or chords that last a bar each. */
+function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefined }): Result<Song> {
+  if (chart === undefined) {
+    return chords === undefined
+      ? failure("chords", "write chords, like 'D5 F5 C5', or a chart")
+      : success({ chords, times: null, tempoBpm: TEMPO_BPM });
+  }
+  if (chords !== undefined) return failure("chart", "chart and chords: say one of them");
+  const read = readChart(chart);
+  const played = playedChords(read);
+  if (played.length === 0) return failure("chart", "no chord in it; write some, like | D5 | F5 |");
+  const times = played.map(({ beats, silentBeats }): ChordTime => {
+    const struck = struckOnBeats(beats);
+    // The hand is free from the last strum on, through any silence.
+    return {
+      beats: beats + silentBeats,
+      lastStrumBeats: struck.lastStrumBeats + silentBeats,
+    };
+  });
+  const names = played.map(({ name }) => name);
+  return success({ chords: names, times, tempoBpm: read.tempoBpm ?? TEMPO_BPM });
+}
 
 interface Limits {
   readonly frets?: readonly [number, number] | undefined;

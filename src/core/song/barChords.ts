@@ -85,15 +85,9 @@ function isAgainOrHold({ text }: Word): boolean {
   return plainWord(text) === AGAIN || HOLDS.has(plainWord(text));
 }
 
+/** All of some words, with the spaces between them. */
 function spanOf(words: readonly Word[]): Word {
-  const [first, last] = [words[0], words.at(-1)];
-  if (!first || !last) return { text: "", column: 0 };
-  const length = last.column + last.text.length - first.column;
-  return {
-    text: words
-      .map(({ text }) => text)
-      .join(" ")
-      .slice(0, length),
-    column: first.column,
-  };
+  const column = words[0]?.column ?? 0;
+  const text = words.reduce((span, word) => span.padEnd(word.column - column) + word.text, "");
+  return { text, column };
 }

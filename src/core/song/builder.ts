@@ -14,6 +14,8 @@ import { type Key } from "./roman";
 
 /** More bars than any song plays; what is over is told. */
 const MOST_PLAYED = 50_000;
+const EIGHTHS = /\b(?:eighths?|8ths?)\b/i;
+const EIGHTH_BEATS = 0.5;
 const ENDS_ASIDE = /^\s*\{\s*(?:end_of_\w+|eo\w)\s*\}/i;
 
 /** A section as its lines are read. */
@@ -88,6 +90,8 @@ export function makeBuilder(): ChartBuilder {
   let waiting: { readonly line: Line; readonly name: string; readonly times: number } | null = null;
   let current: OpenSection | null = null;
   let isBeside = false;
+  /** What was said of counts before the first section holds wherever a section says nothing. */
+  let songCountBeats: number | null = null;
 
   const problem: ChartBuilder["problem"] = ({ number }, { text, column }, message) =>
     problems.push({ line: number, column: column + 1, length: text.length, text, message });
@@ -147,6 +151,10 @@ export function makeBuilder(): ChartBuilder {
     heading: (line, name, times) => {
       settleHeading();
       waiting = { line, name, times };
+      // What a section says of its counts ends with it.
+      const isOfEighths = EIGHTHS.test(name);
+      songCountBeats ??= settings.countBeats;
+      settings = { ...settings, countBeats: isOfEighths ? EIGHTH_BEATS : songCountBeats };
     },
     playAgain: (line, name, times) => {
       settleHeading();

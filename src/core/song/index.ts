@@ -9,3 +9,4 @@ export {
 export { readChart } from "./readChart";
 export { FORM_CHORDS, FORMS, writeForm, type Form, type FormChords } from "./form";
 export { transposeChart, type Move } from "./transpose";
+export { playedChords, quartersPerBeat, type PlayedChord } from "./played";

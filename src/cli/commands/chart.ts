@@ -1,0 +1,28 @@
+import { object, string } from "yup";
+import { defineCommand } from "@/cli/command";
+import { success } from "@/core/result";
+import { readChart, type ChartProblem } from "@/core/song";
+
+export const chartCommand = defineCommand({
+  name: "chart",
+  summary: "reads a chart: --text '| A5 . D5 . | E5 |'",
+  schema: object({ text: string().defined() }).noUnknown(),
+  run: ({ text }) => {
+    const { chordPlaces: _chords, keyPlaces: _keys, ...chart } = readChart(text);
+    return success(chart);
+  },
+  print: ({ title, sections, problems }) =>
+    [
+      ...(title === null ? [] : [title]),
+      ...sections.map(({ name, bars }) => {
+        const written = bars.map(({ chords }) => chords.map((chord) => chord.name).join(" "));
+        return `${name.padEnd(12)} | ${written.join(" | ")} |`;
+      }),
+      ...problems.map(problemText),
+    ].join("\n"),
+});
+
+/** A problem as a line of its own, with its place. */
+export function problemText({ line, column, message }: ChartProblem): string {
+  return `line ${line}, column ${column}: ${message}`;
+}
