@@ -93,7 +93,7 @@ for (const colorScheme of ["light", "dark"] as const) {
       ["Tunings", "Favourites"],
       ["Retune", "Turn, in this order"],
       ["You", "Your hand"],
-      ["Data", "Everything you keep"],
+      ["Data", "Your data"],
     ] as const) {
       test(`Rig, ${part}`, async ({ page }) => {
         await openNeck(page);

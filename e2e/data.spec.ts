@@ -34,8 +34,8 @@ test("a whole copy is taken away, and an earlier one put back", async ({ page },
     copy.close();
     expect(statSync(join(folder, "tenon.sqlite")).mode & 0o077).toBe(0);
     // The copy that was made when the server started is from before.
-    await page.getByRole("button", { name: "Go back to it" }).click();
-    await page.getByRole("button", { name: "Yes, go back" }).click();
+    await page.getByRole("button", { name: "Restore" }).click();
+    await page.getByRole("button", { name: "Yes, restore it" }).click();
     await page.waitForLoadState("networkidle");
     await page.getByRole("link", { name: "You" }).click();
     await expect(page.getByLabel("A4, Hz")).toHaveValue("440");
@@ -53,7 +53,7 @@ test("a folder that goes away is said to be gone, and is there again", async ({ 
     const { violations } = await new AxeBuilder({ page }).analyze();
     expect(violations).toEqual([]);
     renameSync(`${folder}-away`, folder);
-    await page.getByRole("button", { name: "Look again" }).click();
+    await page.getByRole("button", { name: "Check again" }).click();
     await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
   });
 });
@@ -101,7 +101,7 @@ test("a second server on the same folder says where the first answers", async ({
     try {
       await page.goto(second.address);
       await expect(
-        page.getByRole("heading", { name: "Another Tenon has these data open" }),
+        page.getByRole("heading", { name: "Another Tenon has this data open" }),
       ).toBeVisible();
       await page.getByRole("link", { name: `Go to ${address}` }).click();
       await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();
@@ -121,7 +121,7 @@ test("entries that cannot be read are kept and can be taken away", async ({ page
     connection.close();
     await startAgain();
     await page.goto(`${address}/rig/data`);
-    await expect(page.getByText(/One entry of these data cannot be read/)).toBeVisible();
+    await expect(page.getByText(/One entry cannot be read/)).toBeVisible();
     const [download] = await Promise.all([
       page.waitForEvent("download"),
       page.getByRole("link", { name: "Save them as a file" }).click(),

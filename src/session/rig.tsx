@@ -39,7 +39,7 @@ const ResumedContext = createContext<Partial<Choice> | null>(null);
 
 /** How long a change may take to be saved before the player is told that it waits. */
 const SOON_MS = 1500;
-const WAITS = "Not saved yet: it is saved as soon as Tenon answers.";
+const WAITS = "Not saved yet: it will be, as soon as Tenon answers.";
 
 interface RigProviderProps {
   readonly start: Rig;

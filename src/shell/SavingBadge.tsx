@@ -25,15 +25,18 @@ function badgeOf(news: ReturnType<typeof useSavingNews>) {
       return <Plain text={news.reason} title="Nothing waits to be saved." />;
     case "read-only":
       return (
-        <span className="button border-warning px-3" title={`${news.reason}: nothing is saved.`}>
+        <span
+          className="button border-warning px-3"
+          title={`${news.reason}: nothing can be saved.`}
+        >
           <Lock size={18} aria-hidden="true" />
-          Only to look at
+          View only
         </span>
       );
     case "updated":
       return <Reload text="Tenon was updated: reload" />;
     case "other data":
-      return <Reload text="Other data are in use: reload" />;
+      return <Reload text="The data changed: reload" />;
   }
 }
 

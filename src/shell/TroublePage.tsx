@@ -10,8 +10,8 @@ import { troubleWords } from "./troubleWords";
 /** Where what lies in the folder now can be taken as it is. */
 const TAKES: Readonly<Partial<Record<TroubleKind, { label: string; afresh: boolean }>>> = {
   replaced: { label: "Open what is there now", afresh: false },
-  missing: { label: "Begin with new data", afresh: true },
-  gone: { label: "Begin with new data", afresh: true },
+  missing: { label: "Start with new data", afresh: true },
+  gone: { label: "Start with new data", afresh: true },
 };
 
 /** A page of its own for each thing that can be wrong with the data: what, where, and what to do. */
@@ -67,7 +67,7 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
           className={`button ${kind === "in use" && detail ? "" : "button-primary"}`}
           onClick={() => location.reload()}
         >
-          Look again
+          Check again
         </button>
         {take && (
           <button

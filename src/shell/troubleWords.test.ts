@@ -16,6 +16,6 @@ test("each trouble says what is wrong and what to do, in words of its own", () =
 test("the other Tenon is named where it said where it answers", () => {
   const said = (detail: string) =>
     troubleWords({ kind: "in use", folder: "/data", detail, copy: null }).what;
-  expect(said("http://127.0.0.1:4171")).toBe("It answers at http://127.0.0.1:4171.");
-  expect(said("")).toBe("It runs on this machine.");
+  expect(said("http://127.0.0.1:4171")).toBe("It is running at http://127.0.0.1:4171.");
+  expect(said("")).toBe("It is running on this computer.");
 });

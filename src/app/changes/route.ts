@@ -52,7 +52,7 @@ async function answer(
   try {
     const done = await work();
     if (done !== OTHER_DATA) return Response.json(done);
-    return refuse(CONFLICT, "identity", "These are other data than the page was made from.");
+    return refuse(CONFLICT, "identity", "This page was loaded from other data; reload it.");
   } catch (error) {
     if (error instanceof Refused) return refuse(BAD_REQUEST, error.field, error.message);
     if (error instanceof NotSaved) return refuse(UNAVAILABLE, error.reason, error.message);

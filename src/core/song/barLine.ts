@@ -1,4 +1,4 @@
-import { plainWord, wordsIn, type Word } from "./lines";
+import { plainWord, unwrap, wordsIn, type Word } from "./lines";
 
 /** A piece of a line of bars. */
 export type BarToken =
@@ -21,14 +21,21 @@ export function barTokens(text: string): readonly BarToken[] {
   let column = 0;
   for (const [index, piece] of text.split(SIGNS).entries()) {
     if (index % 2 === 1) tokens.push(...signTokens(piece, column));
-    else tokens.push(...wordsIn(piece, column).map(wordToken));
+    else tokens.push(...wordsIn(piece, column).flatMap(wordTokens));
     column += piece.length;
   }
   return tokens;
 }
 
+/** Dots that stand together hold as often as there are dots. */
+function wordTokens(word: Word): readonly BarToken[] {
+  if (!/^\.{2,}$/.test(word.text)) return [wordToken(word)];
+  return [...word.text].map((text, index) => wordToken({ text, column: word.column + index }));
+}
+
 function wordToken(word: Word): BarToken {
-  const [, after = "", before = ""] = TIMES.exec(plainWord(word.text)) ?? [];
+  const inner = unwrap(word) ?? word;
+  const [, after = "", before = ""] = TIMES.exec(plainWord(inner.text)) ?? [];
   const number = after || before;
   return number === "" ? { kind: "word", word } : { kind: "times", word, times: Number(number) };
 }

@@ -93,8 +93,12 @@ export function makeBuilder(): ChartBuilder {
   /** What was said of counts before the first section holds wherever a section says nothing. */
   let songCountBeats: number | null = null;
 
-  const problem: ChartBuilder["problem"] = ({ number }, { text, column }, message) =>
-    problems.push({ line: number, column: column + 1, length: text.length, text, message });
+  const problem: ChartBuilder["problem"] = (line, { text, column }, message) => {
+    const { length } = text;
+    // As it stands in the line, with whatever is between its words.
+    const written = line.text.slice(column, column + length);
+    problems.push({ line: line.number, column: column + 1, length, text: written, message });
+  };
   const placeOf = ({ offset }: Line, { column, text }: Word): TextPlace => ({
     offset: offset + column,
     length: text.length,
@@ -182,7 +186,12 @@ export function makeBuilder(): ChartBuilder {
     },
     chordAt: (line, word) => chordPlaces.push(placeOf(line, word)),
     keyAt: (line, word) => keyPlaces.push(placeOf(line, word)),
-    keep: ({ number }, text, kind) => kept.push({ line: number, text, kind }),
+    keep: ({ number }, text, kind) => {
+      const last = kept.at(-1);
+      // A line has one entry, however many pieces of it are kept.
+      if (last?.line === number) kept[kept.length - 1] = { ...last, text: `${last.text} ${text}` };
+      else kept.push({ line: number, text, kind });
+    },
     problem,
     beginAside: () => {
       isBeside = true;

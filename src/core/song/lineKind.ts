@@ -34,7 +34,8 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
   if (plain.includes("|")) return { kind: "bars" };
   if (readCounts(text) !== null) return { kind: "counts" };
   if (/\[[^\]]*\]?/.test(plain) && !plain.trimStart().startsWith("#")) return { kind: "sheet" };
-  return { kind: isChordLine(wordsIn(text), key) ? "chords" : "text" };
+  const label = readLabel(text, key);
+  return { kind: isChordLine(wordsIn(text.slice(label?.length ?? 0)), key) ? "chords" : "text" };
 }
 
 function readDirective(text: string): LineKind | null {
@@ -74,6 +75,18 @@ export function readHeading(
   const name = base.trim();
   if (name === "" || !(isMarked !== undefined || PARTS.test(name))) return null;
   return { name, times: Math.max(1, Number(times)) };
+}
+
+/** The name of a known part before a line of chords, "Verse 1: A5 D5", and how many characters it takes. */
+export function readLabel(
+  text: string,
+  key: Key | null,
+): { readonly name: string; readonly times: number; readonly length: number } | null {
+  const colon = text.indexOf(":");
+  const name = text.slice(0, Math.max(0, colon)).trim();
+  if (!PARTS.test(TIMES.exec(name)?.[1] ?? name)) return null;
+  const heading = readHeading(name, key);
+  return heading && { ...heading, length: colon + 1 };
 }
 
 const SIGNS = /^(?:[-,;/.>]+|->|→|x\d{1,4}|%|\(|\))$/i;

@@ -34,8 +34,19 @@ export function wordsIn(text: string, from = 0): readonly Word[] {
   }));
 }
 
+const WRAPPED = /^(?:\[(.+)\]|\((.+)\))$/s;
+
+/** What stands in a word's own brackets, "[A5]" or "(x2)"; null for a word without. */
+export function unwrap({ text, column }: Word): Word | null {
+  const [, square, round] = WRAPPED.exec(text) ?? [];
+  const inner = square ?? round;
+  return inner === undefined ? null : { text: inner, column: column + 1 };
+}
+
 /** A word without what cannot be seen, with plain signs and quotes. */
 export function plainWord(text: string): string {
+  // Most are plain already, and this is asked of every word several times.
+  if (/^[ -~]*$/.test(text)) return text;
   return text
     .replace(INVISIBLE, "")
     .replace(/♯/g, "#")

@@ -30,6 +30,9 @@ describe("bars between lines", () => {
     ["|A5|D5|", ["A5:4", "D5:4"]],
     ["A5 | D5 | E5", ["A5:4", "D5:4", "E5:4"]],
     ["Intro: | em | bb5 |", ["Em:4", "Bb5:4"]],
+    ["| A5 (palm muted) D5 (x) |", ["A5:2 D5:2"]],
+    ["[A5] | (D5) E5 |", ["A5:4", "D5:2 E5:2"]],
+    ["| A5 ... |", ["A5:4"]],
   ])("%s", (text, bars) => {
     const chart = readChart(text);
     expect(barsOf(chart)).toEqual(bars);
@@ -100,6 +103,7 @@ describe("words and counts", () => {
     ["Am - F - C, G x2", ["Am:4", "F:4", "C:4", "G:4"]],
     ["[Am]Walking [F]down the [C/E]line", ["Am:4", "F:4", "C/E:4"]],
     ["[A5]", ["A5:4"]],
+    ["Verse 1: A5 D5 (x2)", ["A5:4", "D5:4"]],
     ["E5 two counts of eight", ["E5:4", "E5:4", "E5:4", "E5:4"]],
     ["D5 2 counts of 4", ["D5:4", "D5:4"]],
     ["C#5*4 F#5*6", ["C#5:4", "F#5:4", "F#5:2"]],
@@ -118,6 +122,15 @@ describe("words and counts", () => {
       });
     },
   );
+
+  test("what stands in parentheses is kept, a line's in one", () => {
+    expect(readChart("| A5 (palm muted) D5 | (softly)").kept).toEqual([
+      { line: 1, text: "(palm muted) (softly)", kind: "comment" },
+    ]);
+    expect(problemsOf("| A5 (palm | D5 |")).toEqual([
+      expect.stringMatching(/^1:6 \(palm: .*closed/),
+    ]);
+  });
 
   test("a bracket that is never closed, or empty, is told in its place", () => {
     expect(problemsOf("[Am]one [F two")).toEqual([expect.stringMatching(/^1:9 \[F two: .*closed/)]);

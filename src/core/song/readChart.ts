@@ -5,8 +5,8 @@ import { type Chart } from "./chart";
 import { isChordWord } from "./chordWord";
 import { readCounts } from "./counts";
 import { applyDirective } from "./directives";
-import { kindOfLine, readHeading, trimmed } from "./lineKind";
-import { linesIn, plainWord, wordsIn, type Line, type Word } from "./lines";
+import { kindOfLine, readHeading, readLabel, trimmed } from "./lineKind";
+import { linesIn, plainWord, unwrap, wordsIn, type Line, type Word } from "./lines";
 
 /** More than a book of songs; what follows is kept in the text, and not read. */
 const LONGEST = 250_000;
@@ -72,6 +72,8 @@ function readBars(line: Line, builder: ChartBuilder): void {
   if (heading) builder.heading(line, heading.name, heading.times);
   const before = builder.flow().bars();
   let words: Word[] = [];
+  /** Words in parentheses: how loud, how often; they take no time. */
+  let aside: Word[] = [];
   let isRepeated = false;
   const isPlayed = (each: Word) =>
     isChordWord(each.text, builder.key()) || /^[./%r-]$/i.test(plainWord(each.text));
@@ -85,7 +87,14 @@ function readBars(line: Line, builder: ChartBuilder): void {
   for (const [index, token] of tokens.entries()) {
     if (index < first && heading) continue;
     if (token.kind === "word") {
-      words.push(token.word);
+      const inner = unwrap(token.word);
+      if (inner && isPlayed(inner)) words.push(inner);
+      else if (aside.length > 0 || opensAside(token.word, builder)) aside.push(token.word);
+      else words.push(token.word);
+      if (aside.at(-1)?.text.endsWith(")")) {
+        keepWords(line, aside, builder);
+        aside = [];
+      }
       continue;
     }
     if (token.kind === "times") {
@@ -112,6 +121,15 @@ function readBars(line: Line, builder: ChartBuilder): void {
     } else if (token.kind === "ending") builder.flow().beginEnding(token.times);
   }
   endBar(true);
+  const [opening] = aside;
+  if (opening)
+    builder.problem(line, opening, "this parenthesis is never closed; write ')' after it");
+  if (opening) keepWords(line, aside, builder);
+}
+
+/** Whether a word begins what stands in parentheses and is no chord. */
+function opensAside({ text }: Word, builder: ChartBuilder): boolean {
+  return text.startsWith("(") && !isChordWord(text.slice(1), builder.key());
 }
 
 function times(
@@ -146,9 +164,13 @@ function keepWords(line: Line, words: readonly Word[], builder: ChartBuilder): v
 
 /** Each chord of a line without bar lines lasts a bar. */
 function readChordLine(line: Line, builder: ChartBuilder): void {
+  const label = readLabel(line.text, builder.key());
+  if (label) builder.heading(line, label.name, label.times);
+  const start = label?.length ?? 0;
   const before = builder.flow().bars();
-  for (const { text, column } of wordsIn(line.text)) {
-    const word = { text: trimmed(text), column };
+  for (const { text, column } of wordsIn(line.text.slice(start), start)) {
+    const typed = { text: trimmed(text), column };
+    const word = unwrap(typed) ?? typed;
     const repeats = /^x(\d{1,4})$/i.exec(plainWord(word.text))?.[1];
     if (repeats !== undefined) {
       const token = { kind: "times", word, times: Number(repeats) } as const;

@@ -12,7 +12,7 @@ export function restoreCopy(name: string): void {
   if (!copy) throw new Refused("copy", "There is no copy of that name.");
   takeWhatIsThere({ afresh: false });
   const lock = takeLock(folder, process.env.TENON_ADDRESS ?? "");
-  if (!lock) throw new Refused("folder", "Another Tenon has these data open; end it first.");
+  if (!lock) throw new Refused("folder", "Another Tenon has this data open; close it first.");
   try {
     replaceBy(copy.path, folder);
   } finally {

@@ -4,7 +4,7 @@ import { type DataFacts } from "@/state";
 import { copyContents, TimeText } from "@/ui/text";
 
 const REASONS: Readonly<Record<string, string>> = {
-  daily: "at the start of a day",
+  daily: "daily",
   "before-upgrade": "before an update",
 };
 
@@ -30,15 +30,15 @@ export function CopyList({ copies }: Pick<DataFacts, "copies">) {
           {asked === copy.name ? (
             <>
               <button type="button" className="button" onClick={() => void goBack(copy.name)}>
-                Yes, go back
+                Yes, restore it
               </button>
               <button type="button" className="button" onClick={() => setAsked(null)}>
-                No
+                Cancel
               </button>
             </>
           ) : (
             <button type="button" className="button" onClick={() => setAsked(copy.name)}>
-              Go back to it
+              Restore
             </button>
           )}
         </li>

@@ -7,11 +7,11 @@ import { CopyList } from "./CopyList";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
 export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
-  if (!facts) return <p className="text-lg">The data cannot be looked at now.</p>;
+  if (!facts) return <p className="text-lg">Your data cannot be read right now.</p>;
   const { file, bytes, copies, unreadable } = facts;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
-      <Section title="Everything you keep">
+      <Section title="Your data">
         <p className="text-lg">
           Guitars, tunings, stacks, pins and comparisons are in one file, {size(bytes)}:
         </p>
@@ -28,14 +28,14 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
           copy.
         </p>
       </Section>
-      <Section title="Copies that Tenon made">
+      <Section title="Automatic copies">
         <CopyList copies={copies} />
       </Section>
       {unreadable > 0 && (
-        <Section title="Not readable">
+        <Section title="Unreadable entries">
           <p className="text-lg">
-            {unreadable === 1 ? "One entry" : `${unreadable} entries`} of these data cannot be read
-            by this Tenon: damaged, or from a newer one. Nothing was thrown away.
+            {unreadable === 1 ? "One entry" : `${unreadable} entries`} cannot be read by this
+            version of Tenon: damaged, or saved by a newer one. Nothing was thrown away.
           </p>
           <a className="button" href="/data/unreadable" download>
             <Download size={18} aria-hidden="true" />
