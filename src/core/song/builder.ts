@@ -40,6 +40,8 @@ export interface ChartBuilder {
   readonly heading: (line: Line, name: string, times: number) => void;
   /** Plays a section again that was written before. */
   readonly playAgain: (line: Line, name: string, times: number) => void;
+  /** Ends a section before the next heading. */
+  readonly endSection: () => void;
   readonly flow: () => Flow;
   readonly bar: (bar: ChartBar) => void;
   readonly lastBar: () => readonly ChartChord[] | null;
@@ -122,6 +124,11 @@ export function makeBuilder(): ChartBuilder {
     if (open) problem(open.line, open.word, UNCLOSED);
     if (current) current.repeat = null;
   };
+  /** What follows without a heading is a section of its own, played after this one. */
+  const endSection = () => {
+    closeSection();
+    current = null;
+  };
   const playAgain: ChartBuilder["playAgain"] = (line, name, times) => {
     const found = sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
     if (found >= 0) plays.push({ section: found, times });
@@ -163,6 +170,11 @@ export function makeBuilder(): ChartBuilder {
     playAgain: (line, name, times) => {
       settleHeading();
       playAgain(line, name, times);
+      endSection();
+    },
+    endSection: () => {
+      settleHeading();
+      endSection();
     },
     flow: () => section().flow,
     bar: (bar) => {

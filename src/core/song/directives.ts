@@ -49,6 +49,7 @@ const startPart =
   (name: string): Apply =>
   (value, builder, { line }) =>
     builder.heading(line, value || name, 1);
+const endPart: Apply = (_, builder) => builder.endSection();
 const nothing: Apply = () => undefined;
 
 const APPLY: Readonly<Record<string, Apply>> = {
@@ -69,6 +70,12 @@ const APPLY: Readonly<Record<string, Apply>> = {
   sov: startPart("Verse"),
   start_of_bridge: startPart("Bridge"),
   sob: startPart("Bridge"),
+  end_of_chorus: endPart,
+  eoc: endPart,
+  end_of_verse: endPart,
+  eov: endPart,
+  end_of_bridge: endPart,
+  eob: endPart,
   start_of_grid: nothing,
   sog: nothing,
   start_of_tab: (_, builder) => builder.beginAside(),

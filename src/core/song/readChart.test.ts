@@ -78,6 +78,8 @@ describe("what is played", () => {
     ["|: A5 :|: D5 :|", "A5 A5 D5 D5"],
     ["Verse\n| A5 |\n[Chorus x2]\n| D5 | E5 |\nVerse\nChorus x2:", "A5 D5 E5 D5 E5 A5 D5 E5 D5 E5"],
     ["{soc}\n| D5 |\n{eoc}\nVerse\n| A5 |\n{chorus}", "D5 A5 D5"],
+    ["{soc}\n| D5 |\n{eoc}\n| A5 |\nChorus", "D5 A5 D5"],
+    ["Chorus\n| D5 |\nVerse\n| A5 |\n{chorus}\n| E5 |", "D5 A5 D5 E5"],
   ])("%s", (text, order) => {
     const chart = readChart(text);
     expect(played(chart)).toBe(order);
