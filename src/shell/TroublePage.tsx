@@ -41,7 +41,7 @@ export function TroublePage({ trouble }: { readonly trouble: Trouble }) {
       <p className="text-xl">{words.remedy}</p>
       {copy && (
         <div className="panel flex flex-wrap items-center gap-4 p-4">
-          <p className="min-w-0 flex-1 text-lg">
+          <p className="min-w-0 flex-1 basis-60 text-lg">
             <span className="block font-semibold">
               Newest good copy: <TimeText iso={copy.madeAt} />
             </span>

@@ -23,9 +23,13 @@ export function CopyList({ copies }: Pick<DataFacts, "copies">) {
     <ul className="space-y-2">
       {copies.map((copy) => (
         <li key={copy.name} className="panel flex flex-wrap items-center gap-3 p-3">
-          <p className="min-w-0 flex-1 text-lg">
+          <p className="min-w-0 flex-1 basis-60 text-lg">
             <TimeText iso={copy.madeAt} />, {REASONS[copy.reason] ?? copy.reason}
-            <span className="block text-[15px] text-muted">{copyContents(copy)}</span>
+            <span className="block text-[15px] text-muted">
+              {asked === copy.name
+                ? "It replaces your data, which is kept beside it."
+                : copyContents(copy)}
+            </span>
           </p>
           {asked === copy.name ? (
             <>
