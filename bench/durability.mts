@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { seededRandom } from "../src/core/random";
 import { makeChecks } from "./durability/checks";
 import { damage } from "./durability/damage";
 import { diskFull } from "./durability/diskFull";
@@ -13,6 +14,7 @@ import { writers } from "./durability/writers";
  * Tries to make Tenon lose data: kills, dropped answers, many writers, a full disk, a damaged file. Figures and what they
  * mean are in docs/reliability.md. One part alone: -- kills. `--short` is what npm test runs.
  */
+/** The same numbers at every run, so that a failure can be looked at again. */
 const SEED = 20_261_126;
 const FULL = { kills: 200, dropped: 1000, writersMs: 20_000 };
 const SHORT = { kills: 6, dropped: 60, writersMs: 4000 };
@@ -22,7 +24,7 @@ const words = process.argv.slice(2);
 const size = words.includes("--short") ? SHORT : FULL;
 const wanted = words.filter((word) => !word.startsWith("--"));
 const top = mkdtempSync(join(tmpdir(), "tenon-durability-"));
-const random = seeded(SEED);
+const random = seededRandom(SEED);
 const checks = makeChecks();
 const trial = (name: string): Trial => {
   const folder = join(top, name);
@@ -52,14 +54,3 @@ console.log(`durability: ${passed} checks held, ${failed} did not`);
 const report = process.env.TENON_DURABILITY_REPORT;
 if (report) writeFileSync(report, JSON.stringify({ passed, failed }));
 process.exit(failed === 0 ? 0 : 1);
-
-/** The same numbers at every run (mulberry32), so that a failure can be looked at again. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}

@@ -6,7 +6,7 @@ import { withDemo } from "../scripts/lib/withDemo.mts";
  * script on the wire, headers included, until the network is idle, and what idle time adds; and the
  * sum of the layout shifts while the neck loads and is then played through with the keys.
  */
-const ROUTES = ["/", "/name", "/compare", "/rig"];
+const ROUTES = ["/", "/name", "/compare", "/song", "/practice", "/practice/log", "/rig"];
 const KEYS = ["]", "3", "ArrowDown", "ArrowDown", "g", "m", "s", "s", "k", "2", "[", "n"];
 const IDLE_MS = 1000;
 const SETTLE_MS = 400;

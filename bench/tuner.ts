@@ -1,4 +1,5 @@
-import { firstPartialHz, listen, pluck, seededRandom, SILENCE, type PluckedString } from "@/audio";
+import { firstPartialHz, listen, pluck, SILENCE, type PluckedString } from "@/audio";
+import { seededRandom } from "@/core/random";
 import { centsOver } from "@/core/pitch";
 import { quantile } from "./median";
 

@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
 import { expect, forgetChoice, openNeck, takeTuning, test, toRig } from "./fixtures";
+import { openSong, stops } from "./songPage";
 
 async function expectNoViolations(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -59,6 +60,50 @@ for (const colorScheme of ["light", "dark"] as const) {
       forgetChoice();
       await page.goto("/");
       await expect(page.getByRole("button", { name: "Show my neck" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("Practice: the plan, drills that are played and asked, and the log", async ({ page }) => {
+      await page.goto("/practice");
+      await expect(page.getByRole("list", { name: "Parts of the sitting" })).toContainText(
+        "Lights",
+      );
+      await expectNoViolations(page);
+      await page.keyboard.press("Space");
+      const sitting = page.getByRole("region", { name: "Sitting" });
+      await expect(sitting).toContainText("part 1 of 5");
+      await page.getByText("Metronome and ladder").click();
+      await page.getByText("Listen to my time").click();
+      await expectNoViolations(page);
+      await page.getByRole("button", { name: "Next part" }).click();
+      await page.getByRole("button", { name: "Next part" }).click();
+      await expect(sitting).toContainText("Which note is this?");
+      await expectNoViolations(page);
+      await page.goto("/practice/log");
+      await expect(page.getByRole("img", { name: /^Minutes by day/ })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("Song, its panels, its dialogs and the stage", async ({ page }) => {
+      await openSong(page);
+      await expect(stops(page).first()).toBeVisible();
+      await page.keyboard.press("w");
+      await expect(page.getByRole("list", { name: "Grips to pin" })).toBeVisible();
+      await expectNoViolations(page);
+      for (const panel of ["Limits", "Texture", "Key", "Your songs", "How it plays"]) {
+        await page.getByRole("button", { name: panel, exact: true }).first().click();
+        await expectNoViolations(page);
+      }
+      await page.getByRole("button", { name: "Beside" }).click();
+      await expect(page.getByRole("dialog")).toContainText("Neither is wrong");
+      await expectNoViolations(page);
+      await page.keyboard.press("Escape");
+      await page.getByRole("button", { name: "Sheet" }).click();
+      await expect(page.getByRole("dialog", { name: "Song as a sheet" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.keyboard.press("Escape");
+      await page.keyboard.press("v");
+      await expect(page.getByRole("button", { name: "Leave the stage view" })).toBeVisible();
       await expectNoViolations(page);
     });
 

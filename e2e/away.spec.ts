@@ -1,5 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { chosenGrip, grips } from "./fixtures";
+import { editor, stops } from "./songPage";
 import { withOwnServer, type OwnServer } from "./ownServer";
 
 // The browser rightly logs that the server is away, so nothing here watches the console.
@@ -37,6 +38,55 @@ test("Neck goes on while the server is away, and loses nothing", async ({ page }
     await expect(page.getByRole("heading", { name: "G5 in Drop D" })).toBeVisible();
     await expect(page.getByRole("button", { name: "Show G5 in Drop D" })).toBeVisible();
     await expect(page.getByRole("button", { name: "Show C5 in Drop D" })).toBeVisible();
+  });
+});
+
+test("a sitting goes on while the server is away, and every round is in the log", async ({
+  page,
+}) => {
+  await withOwnServer(async (server) => {
+    await open(page, server, "/practice");
+    const sitting = page.getByRole("region", { name: "Sitting" });
+    await page.getByRole("button", { name: /^Name the note/ }).click();
+    await expect(sitting).toContainText("Which note is this?");
+    await outlive(page, server, async () => {
+      await page.keyboard.press("c");
+      await expect(sitting).toContainText(/Right|Not this time/);
+      await page.keyboard.press("Space");
+      await page.keyboard.press("d");
+      await expect(sitting).toContainText(/Right|Not this time/);
+    });
+    await open(page, server, "/practice/log");
+    const rounds = page.getByRole("list", { name: "Rounds" }).getByRole("listitem");
+    await expect(rounds.nth(0)).toContainText("Name the note");
+    await expect(rounds.nth(1)).toContainText("Name the note");
+    // The history of the demo ended the day before.
+    await page.goto(`${server.address}/practice`);
+    await expect(page.getByText(/^Today so far: 0:(?!00)/)).toBeVisible();
+  });
+});
+
+test("Song goes on while the server is away: what was typed and pinned is all there", async ({
+  page,
+}) => {
+  await withOwnServer(async (server) => {
+    await open(page, server, "/song");
+    await expect(stops(page).first()).toBeVisible();
+    await outlive(page, server, async () => {
+      await editor(page).press("Control+End");
+      await page.keyboard.type("Outro\n| D5 | D5! r r r |");
+      await page.keyboard.press("Escape");
+      await expect(page.locator("[data-chart]")).toContainText("Outro");
+      await page
+        .locator("[data-editor]")
+        .evaluate(() => (document.activeElement as HTMLElement).blur());
+      await stops(page).first().click();
+      await page.getByRole("list", { name: "Grips to pin" }).getByRole("button").nth(1).click();
+      await expect(page.getByRole("button", { name: "Unpin" })).toBeVisible();
+    });
+    await open(page, server, "/song");
+    await expect(editor(page)).toContainText("| D5 | D5! r r r |");
+    await expect(page.getByRole("list", { name: "Grips of the section" })).toContainText("pinned");
   });
 });
 

@@ -6,14 +6,16 @@
 // npm run bench -- route: routes through songs, and how the work grows with them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 // npm run bench -- page: script on the wire and layout shifts, in the browser.
+// npm run bench -- song: from a pasted chart to the painted way, keys, clicks, in the browser.
+// npm run bench -- practice: a log of 100,000 rounds: its views, and a round more.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk or damage, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["stack", "search", "tuner", "fit", "place", "route"];
-const BROWSER = ["paint", "page"];
-const SERVER = ["durability"];
+const BROWSER = ["paint", "page", "song"];
+const SERVER = ["durability", "practice"];
 const name = process.argv[2] ?? "stack";
 
 const ALL = [...BUNDLED, ...BROWSER, ...SERVER];

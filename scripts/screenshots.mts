@@ -29,47 +29,34 @@ const takeTuning = (text: string) => async (page: Page) => {
 const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },
   {
-    name: "neck-reasons",
-    path: "/",
-    height: 1400,
-    prepare: async (page) => {
-      await page.getByRole("button", { name: "String 5, fret 3: C, root" }).click();
-      await page.getByText("Low note").waitFor();
-    },
-  },
-  {
     name: "neck-stage",
     path: "/?tuning=40,45,50,55,59,64&root=D&stack=0,7,12&grip=x-5-7-7-x-x&stage=yes",
     prepare: (page) => page.getByRole("button", { name: "Next grip" }).waitFor(),
   },
   {
-    name: "own-stacks",
-    path: "/",
+    name: "song",
+    path: "/song",
     prepare: async (page) => {
-      await page
-        .getByRole("combobox", { name: "Own stacks and chords in any voicing" })
-        .selectOption("make or change…");
-      await page.getByRole("button", { name: "Change Wide five" }).click();
+      await page.locator("[data-summary]").waitFor();
+      await page.keyboard.press("w");
+      await page.getByRole("button", { name: /^1\b.*Leave the last eighth/ }).waitFor();
     },
   },
   {
-    name: "sheet",
-    path: "/",
-    height: 1100,
+    name: "song-stage",
+    path: "/song",
     prepare: async (page) => {
-      await page.getByRole("button", { name: "Save or print" }).click();
-      await page.getByRole("button", { name: "Print a sheet" }).click();
+      await page.locator("[data-summary]").waitFor();
+      await page.keyboard.press("v");
+      await page.getByRole("button", { name: "Leave the stage view" }).waitFor();
+      await page.keyboard.press("PageDown");
+      await page.getByText("bar 2 of 28").waitFor();
     },
   },
   { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },
   { name: "neck-dark", path: "/", dark: true, prepare: takeTuning("8-string drop E") },
   { name: "neck-phone", path: "/", width: 390, height: 844 },
   { name: "compare", path: "/compare" },
-  {
-    name: "compare-shape",
-    path: "/compare?tunings=standard;drop D;open G&chords=G5 C5 D5&hold=shape&shape=3-5-5-x-x-x",
-    prepare: (page) => page.getByText("String 6: G2 is now F2").first().waitFor(),
-  },
   {
     name: "compare-search",
     path: "/compare",
@@ -107,7 +94,16 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: "rig-you", path: "/rig/player", dark: true },
-  { name: "rig-data", path: "/rig/data" },
+  {
+    name: "practice",
+    path: "/practice",
+    prepare: (page) => page.getByText("in Quarry Lights").first().waitFor(),
+  },
+  {
+    name: "practice-log",
+    path: "/practice/log?drill=move:fret-to-fret:6-5:3-7:up",
+    prepare: (page) => page.getByRole("img", { name: /fastest clean round/ }).waitFor(),
+  },
 ];
 
 await withDemo(async ({ browser, address, reset }) => {

@@ -49,14 +49,20 @@ function findProblem(request: NextRequest): string | null {
   const { pathname, search } = request.nextUrl;
   if (!isDecodable(pathname) || !isDecodable(search)) return "The address cannot be read.";
   if (!isSafeMethod(request.method)) {
-    // Tenon has no server actions: every change goes to a route that reads JSON.
+    // Tenon has no server actions: every change goes to a route that reads JSON or a table.
     return ROUTES_THAT_WRITE.includes(pathname) ? null : "Nothing can be sent there.";
   }
   const isUnreadable = request.headers.has(UNREADABLE_HEADER);
   return isUnreadable ? "The page asked in a way that cannot be read." : null;
 }
 
-const ROUTES_THAT_WRITE = ["/changes", "/data/restore", "/data/open"];
+const ROUTES_THAT_WRITE = [
+  "/changes",
+  "/data/restore",
+  "/data/open",
+  "/rounds/csv",
+  "/rounds/back",
+];
 
 function isDecodable(text: string): boolean {
   try {

@@ -186,7 +186,7 @@ function stateIn(track: Track, effects: readonly Effect[], number: number): stri
   if (kind === "choice") return String(value.hearing?.loudness);
   if (kind === "favourite") return value.midi?.join() ?? "";
   if (kind === "pin") return String(value.root);
-  return String(value.name);
+  return "name" in value ? String(value.name) : "";
 }
 
 /** A thing of a kind that can be told from every other one, and what tells it. */

@@ -12,7 +12,9 @@ class Capture extends AudioWorkletProcessor {
     this.block.set(channel, this.filled);
     this.filled += channel.length;
     if (this.filled === BLOCK) {
-      this.port.postMessage(this.block.slice());
+      // What was just filled in ends one quantum after the time that the browser gives it.
+      const endS = currentTime + channel.length / sampleRate;
+      this.port.postMessage({ samples: this.block.slice(), endS });
       this.filled = 0;
     }
     return true;

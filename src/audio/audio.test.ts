@@ -7,7 +7,7 @@ import { listen, SILENCE, type Listening } from "./listener";
 import { decimate, lowPass } from "./lowPass";
 import { MANNERS } from "./manners";
 import { EXAMPLE_STRING, firstPartialHz, pluck, type PluckedString } from "./pluckedString";
-import { seededRandom } from "./random";
+import { seededRandom } from "@/core/random";
 import { harmonicAmplitudes } from "./tone";
 
 const RATE = 48_000;

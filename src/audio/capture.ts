@@ -1,20 +1,24 @@
 import { audioContext } from "./context";
 import { HEARD_S } from "./listener";
+import { openMicrophone, tap } from "./tap";
 
 /** The newest sound, oldest sample first, and the time of its last sample in s. */
 export type SoundHandler = (samples: Float32Array, sampleRate: number, now: number) => void;
 
-const WORKLET = "/audio/capture.js";
 /** How often the newest sound is handed over, in s. */
 const EVERY_S = 0.1;
 
-/** Listens to the microphone until the function it answers is called. Rejects where it may not. */
-export async function captureMicrophone(onSound: SoundHandler): Promise<() => void> {
+/**
+ * Listens to the microphone until the function it answers is called. Rejects where it may not; `onLost` is called where
+ * it is unplugged.
+ */
+export async function captureMicrophone(
+  onSound: SoundHandler,
+  onLost?: () => void,
+): Promise<() => void> {
   const context = await audioContext();
-  const stream = await navigator.mediaDevices.getUserMedia({
-    // What helps speech spoils a string.
-    audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
-  });
+  const stream = await openMicrophone();
+  for (const track of stream.getTracks()) track.onended = onLost ?? null;
   const source = context.createMediaStreamSource(stream);
   const stop = await capture(context, source, onSound);
   return () => {
@@ -44,35 +48,22 @@ export async function captureSamples(
   };
 }
 
-/** The worklet's module is loaded once for each context. */
-const loaded = new WeakMap<AudioContext, Promise<void>>();
-
 async function capture(
   context: AudioContext,
   source: AudioNode,
   onSound: SoundHandler,
 ): Promise<() => void> {
-  const loading = loaded.get(context) ?? context.audioWorklet.addModule(WORKLET);
-  loaded.set(context, loading);
-  await loading;
   const { sampleRate } = context;
-  const node = new AudioWorkletNode(context, "capture", { numberOfOutputs: 0 });
   const ring = new Float32Array(Math.ceil(HEARD_S * sampleRate));
   let samplesHeard = 0;
   let handedOverAt = 0;
-  node.port.onmessage = ({ data }: MessageEvent<Float32Array>) => {
-    ring.copyWithin(0, data.length);
-    ring.set(data, ring.length - data.length);
-    samplesHeard += data.length;
+  return tap(context, source, ({ samples }) => {
+    ring.copyWithin(0, samples.length);
+    ring.set(samples, ring.length - samples.length);
+    samplesHeard += samples.length;
     const now = samplesHeard / sampleRate;
     if (now - handedOverAt < EVERY_S) return;
     handedOverAt = now;
     onSound(ring.subarray(Math.max(0, ring.length - samplesHeard)), sampleRate, now);
-  };
-  source.connect(node);
-  return () => {
-    source.disconnect(node);
-    node.port.onmessage = null;
-    node.port.close();
-  };
+  });
 }

@@ -6,31 +6,41 @@ interface Processor {
 }
 
 /** Runs the worklet's module as the browser's audio thread does, and collects what it posts. */
-function makeCapture(): { processor: Processor; posted: Float32Array[] } {
+function makeCapture() {
   const posted: Float32Array[] = [];
+  const endsS: number[] = [];
   class AudioWorkletProcessor {
-    port = { postMessage: (block: Float32Array) => posted.push(block) };
+    port = {
+      postMessage: ({ samples, endS }: { samples: Float32Array; endS: number }) => {
+        posted.push(samples);
+        endsS.push(endS);
+      },
+    };
   }
   const registered = new Map<string, new () => Processor>();
   const run = new Function(
     "AudioWorkletProcessor",
     "registerProcessor",
+    "currentTime",
+    "sampleRate",
     readFileSync("public/audio/capture.js", "utf8"),
   );
-  run(AudioWorkletProcessor, (name: string, kind: new () => Processor) =>
-    registered.set(name, kind),
-  );
+  const register = (name: string, kind: new () => Processor) => registered.set(name, kind);
+  run(AudioWorkletProcessor, register, NOW_S, RATE);
   const Capture = registered.get("capture");
   if (!Capture) throw new Error("no processor called capture");
-  return { processor: new Capture(), posted };
+  return { processor: new Capture(), posted, endsS };
 }
 
+/** The clock of the audio thread, which stands still here. */
+const NOW_S = 7;
+const RATE = 48_000;
 const QUANTUM = 128;
 const BLOCK = 2048;
 
 describe("the capture worklet", () => {
   test("passes the sound on in blocks, in order and whole", () => {
-    const { processor, posted } = makeCapture();
+    const { processor, posted, endsS } = makeCapture();
     for (let start = 0; start < 2 * BLOCK; start += QUANTUM) {
       const samples = Float32Array.from({ length: QUANTUM }, (_, index) => start + index);
       expect(processor.process([[samples]])).toBe(true);
@@ -38,6 +48,7 @@ describe("the capture worklet", () => {
     expect(posted.map((block) => block.length)).toEqual([BLOCK, BLOCK]);
     const all = posted.flatMap((block) => [...block]);
     expect(all).toEqual(Array.from({ length: 2 * BLOCK }, (_, index) => index));
+    expect(endsS).toEqual([NOW_S + QUANTUM / RATE, NOW_S + QUANTUM / RATE]);
   });
 
   test("a source that has ended is silence, so that the tuner sees it fade", () => {

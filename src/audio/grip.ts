@@ -1,6 +1,6 @@
 import { type Manner } from "./manners";
 import { EXAMPLE_STRING, pluck } from "./pluckedString";
-import { seededRandom } from "./random";
+import { seededRandom } from "@/core/random";
 
 interface Playing {
   /** Between two strings of one stroke, in s. */
@@ -32,12 +32,14 @@ const CLEAN_STRING = { ...EXAMPLE_STRING, glideCents: 4, signalToNoiseDb: 60 };
  * The sound of a grip as samples at `GRIP_SAMPLE_HZ`, at most 0.9 in amplitude; empty for no note.
  *
  * @param frequenciesHz of the ringing strings, in the order they are struck
+ * @param strokes how often; as one hears a manner by itself, unless it is said
  */
 export function gripSamples(
   frequenciesHz: readonly number[],
   manner: Manner,
+  strokes = PLAYING[manner].strokes,
 ): Float32Array<ArrayBuffer> {
-  const { stringS, decayS, ringS, strokes, strokeS } = PLAYING[manner];
+  const { stringS, decayS, ringS, strokeS } = PLAYING[manner];
   const strings = frequenciesHz.length;
   if (strings === 0) return new Float32Array(0);
   const seconds = (strings - 1) * stringS + (strokes - 1) * strokeS + ringS;

@@ -1,3 +1,5 @@
+import { gaussian } from "@/core/random";
+
 /** A plucked string made by computation: known exactly, so that a tuner can be checked against it. */
 export interface PluckedString {
   /** Frequency of the ideal, limp string in Hz; see `firstPartialHz` for what is heard. */
@@ -118,9 +120,4 @@ function sineOfCycle(cycle: number): number {
   const point = place | 0;
   const low = SINE[point] ?? 0;
   return low + (place - point) * ((SINE[point + 1] ?? 0) - low);
-}
-
-/** A normally distributed number, after Box and Muller. */
-function gaussian(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }

@@ -1,12 +1,14 @@
 export { askServer } from "./askServer";
+export { fetchSong } from "./fetchSong";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";
 export { useShownNotice, useTell } from "./notices";
 export { usePlayer } from "./player";
-export { newId, useRig } from "./rig";
+export { newId, useAdopted, useRig } from "./rig";
 export { AWAY, useSavingNews } from "./saving";
 export { Session } from "./Session";
 export { useUndo, useUndoThrough } from "./undo";
+export { useAwake } from "./useAwake";
 export { useAddress } from "./useAddress";
 export { useDraft, useFoundDraft } from "./useDraft";
 export { useHearing } from "./useHearing";

@@ -4,10 +4,10 @@ import { describe, expect, test } from "@jest/globals";
 import { act, renderHook } from "@testing-library/react";
 import { noteText } from "@/core/pitch";
 import { usualMidi } from "@/core/tuning";
-import { DEFAULT_PROFILE, DEFAULT_CHOICE, type Choice, type Guitar, type Profile } from "@/state";
+import { DEFAULT_PROFILE, type Choice, type Guitar, type Profile } from "@/state";
 import { useNames } from "@/ui/names";
 import { Session } from "./Session";
-import { fakeBrowser, ORIGIN } from "./testing";
+import { fakeBrowser, startWith } from "./testing";
 
 fakeBrowser();
 
@@ -31,28 +31,10 @@ const guitar: Guitar = {
 };
 
 const names = async (profile: Partial<Profile>, choice: Partial<Choice>) => {
-  const start = {
-    origin: ORIGIN,
-    rig: {
-      guitars: [guitar] as const,
-      pins: [],
-      ownTunings: [],
-      ownStacks: [],
-      favourites: [],
-      comparisons: [],
-      profile: { ...DEFAULT_PROFILE, ...profile },
-    },
-    choice: {
-      ...DEFAULT_CHOICE,
-      guitarId: 1,
-      tuningMidi: DROP_C,
-      root: "C",
-      ...choice,
-    },
-    isFirst: false,
-    isAddressed: false,
-    problems: [],
-  };
+  const start = startWith(
+    { guitars: [guitar], profile: { ...DEFAULT_PROFILE, ...profile } },
+    { tuningMidi: DROP_C, root: "C", ...choice },
+  );
   const wrapper = ({ children }: { children: ReactNode }) => (
     <Session start={start}>{children}</Session>
   );

@@ -25,7 +25,13 @@ import { overwritten, SavingProvider, useOutbox, withOwn, type OwnFields } from 
  * is saved, or with a word that it waits. Answers the last outcome, null where something was refused; while it waits
  * there is no answer yet.
  */
-export type MakeChange = (acts: Act | readonly Act[], done?: Notice) => Promise<Outcome | null>;
+export type MakeChange = (
+  acts: KeyedAct | readonly KeyedAct[],
+  done?: Notice,
+) => Promise<Outcome | null>;
+
+/** An act, perhaps under a key that its page made already. */
+type KeyedAct = Act & { readonly key?: string };
 
 interface RigState extends Rig {
   readonly change: MakeChange;
@@ -35,7 +41,7 @@ interface RigState extends Rig {
 
 const RigContext = createContext<RigState | null>(null);
 const SettingsHeardContext = createContext<Partial<Settings> | null>(null);
-const ResumedContext = createContext<Partial<Choice> | null>(null);
+const AdoptedContext = createContext<readonly Change[]>([]);
 
 /** How long a change may take to be saved before the player is told that it waits. */
 const SOON_MS = 1500;
@@ -57,7 +63,7 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   const tell = useTell();
   const [saved, setSaved] = useState(start);
   const [settingsHeard, setSettingsHeard] = useState<Partial<Settings> | null>(null);
-  const [resumed, setResumed] = useState<Partial<Choice> | null>(null);
+  const [adopted, setAdopted] = useState<readonly Change[]>([]);
   const own = useRef<OwnFields>(new Map());
   const heardOf = useRef(new Map<string, number>());
   const asked = useRef(new Map<string, (outcome: Outcome) => void>());
@@ -87,15 +93,15 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
       settle?.(outcome);
       if (text !== undefined) tell({ text });
     }),
-    onAdopted: useEvent((changes) => setResumed(choiceIn(changes))),
+    onAdopted: useEvent(setAdopted),
   });
   const { send, waiting, state } = sending;
   const isAway = state.kind !== "in touch";
   const { readOnly } = origin;
 
   const change = useEvent(
-    async (acts: Act | readonly Act[], done?: Notice): Promise<Outcome | null> => {
-      const changes = [acts].flat().map((act) => ({ ...act, key: crypto.randomUUID() }));
+    async (acts: KeyedAct | readonly KeyedAct[], done?: Notice): Promise<Outcome | null> => {
+      const changes = [acts].flat().map((act) => ({ ...act, key: act.key ?? crypto.randomUUID() }));
       if (readOnly !== null) {
         tell({ text: `Nothing can be saved: ${readOnly}.` });
         return null;
@@ -137,9 +143,9 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   return (
     <SavingProvider sending={sending} readOnly={readOnly}>
       <SettingsHeardContext.Provider value={settingsHeard}>
-        <ResumedContext.Provider value={resumed}>
+        <AdoptedContext.Provider value={adopted}>
           <RigContext.Provider value={value}>{children}</RigContext.Provider>
-        </ResumedContext.Provider>
+        </AdoptedContext.Provider>
       </SettingsHeardContext.Provider>
     </SavingProvider>
   );
@@ -154,7 +160,13 @@ export function useRig(): RigState {
 
 /** What an earlier page chose and could not save, fields alone; null where there is none. */
 export function useResumed(): Partial<Choice> | null {
-  return useContext(ResumedContext);
+  const adopted = useContext(AdoptedContext);
+  return useMemo(() => choiceIn(adopted), [adopted]);
+}
+
+/** What an earlier page did and could not send; it is sent from here. */
+export function useAdopted(): readonly Change[] {
+  return useContext(AdoptedContext);
 }
 
 function choiceIn(changes: readonly Change[]): Partial<Choice> | null {

@@ -2,43 +2,20 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, render, screen } from "@testing-library/react";
 import { useEffect } from "react";
-import { usualMidi } from "@/core/tuning";
-import {
-  DEFAULT_CHOICE,
-  DEFAULT_PROFILE,
-  newGuitar,
-  type Choice,
-  type ChangeRequest,
-  type Start,
-} from "@/state";
+import { type Choice, type ChangeRequest } from "@/state";
 import { useComparisonDocument, useSettings, useView } from "./documents";
 import { useInstrument } from "./instrument";
 import { useShownNotice, useTell } from "./notices";
 import { useRig } from "./rig";
 import { Session } from "./Session";
-import { fakeBrowser, ORIGIN, response, taken } from "./testing";
+import { fakeBrowser, response, startWith, taken } from "./testing";
 import { useUndo, useUndoThrough } from "./undo";
 import { useSavingNews } from "./saving";
 import { useHistory } from "./useHistory";
 
 fakeBrowser();
 
-const startOf = (choice: Partial<Choice> = {}): Start => ({
-  origin: ORIGIN,
-  rig: {
-    guitars: [{ ...newGuitar(6), id: 1, tunedMidi: usualMidi(6) }],
-    pins: [],
-    ownTunings: [],
-    ownStacks: [],
-    favourites: [],
-    comparisons: [],
-    profile: { ...DEFAULT_PROFILE, learnsFromPins: false },
-  },
-  choice: { ...DEFAULT_CHOICE, guitarId: 1, tuningMidi: usualMidi(6), ...choice },
-  isFirst: false,
-  isAddressed: false,
-  problems: [],
-});
+const startOf = (choice: Partial<Choice> = {}) => startWith({}, choice);
 
 const saved = jest.fn(async (_: string, { body }: { body: string }) =>
   response(taken(JSON.parse(body) as ChangeRequest)),

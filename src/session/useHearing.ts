@@ -13,6 +13,8 @@ import { useRig } from "./rig";
 export interface HearingState extends Omit<HearBarState, "hear"> {
   /** Sounds pitches in the order they are struck, at the player's reference pitch. */
   readonly hear: (pitches: readonly Midi[], manner: Manner) => void;
+  /** Says once that loud practice harms hearing, before the first sound. */
+  readonly caution: () => void;
 }
 
 const CAUTION =
@@ -28,11 +30,13 @@ export function useHearing(): HearingState {
   const setHearing = useEvent((part: Partial<Hearing>) =>
     set({ hearing: { ...hearing, ...part } }),
   );
+  const caution = useEvent(() => {
+    if (hearing.told) return;
+    setHearing({ told: true });
+    tell({ text: CAUTION });
+  });
   const hear = useEvent(async (pitches: readonly Midi[], manner: Manner) => {
-    if (!hearing.told) {
-      setHearing({ told: true });
-      tell({ text: CAUTION });
-    }
+    caution();
     setSounding(manner);
     try {
       const { playGrip } = await import("@/audio/playGrip");
@@ -53,7 +57,8 @@ export function useHearing(): HearingState {
       hearing,
       setHearing,
       hear: (pitches: readonly Midi[], manner: Manner) => void hear(pitches, manner),
+      caution,
     }),
-    [sounding, hearing, setHearing, hear],
+    [sounding, hearing, setHearing, hear, caution],
   );
 }

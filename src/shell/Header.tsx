@@ -76,7 +76,7 @@ export function Header() {
               key={target}
               href={target}
               aria-current={isWithin(path, target) ? "page" : undefined}
-              className={`flex min-h-13 items-center border-b-4 px-2.5 text-lg sm:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+              className={`flex min-h-13 items-center border-b-4 px-1.5 sm:px-4 sm:text-lg ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
             >
               {name}
             </Link>

@@ -11,6 +11,12 @@ describe("the keys of all rooms", () => {
       "Neck",
       "Name",
       "Compare",
+      "Song",
+      "Song on stage",
+      "Practice",
+      "Every drill",
+      "A drill that is played",
+      "A question",
       "Retune",
       "Tuner",
     ]);

@@ -17,6 +17,8 @@ interface Set<K extends Kind> {
   readonly fields: Partial<Kept[K]>;
   /** For a document: the revision it was opened at. A newer one is never written over. */
   readonly basedOn?: number;
+  /** The page's change of the same document before this one: it goes where that one went, newer or not. */
+  readonly after?: string;
 }
 
 interface Mark<K extends ListedKind> {

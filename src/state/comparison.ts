@@ -1,6 +1,6 @@
 import { DEFAULT_CHORD_OPTIONS } from "@/core/chart";
 import { type Fretting } from "@/core/fretting";
-import { DEFAULT_WEIGHTS, type Weights } from "@/core/gripSearch";
+import { DEFAULT_WEIGHTS, NO_GRIP_LIMITS, type GripLimits, type Weights } from "@/core/gripSearch";
 import { type Midi } from "@/core/pitch";
 import { type Stack } from "@/core/stack";
 
@@ -34,6 +34,8 @@ export interface Comparison {
   /** The shape of which pitches or frets are held, in the first column's tuning; null for its first grip. */
   readonly shape: Fretting | null;
   readonly weights: Weights;
+  /** What grips must keep, as a song brings it along. */
+  readonly limits: GripLimits;
   /** How long turning one string takes on stage. */
   readonly minutesPerString: number;
 }
@@ -44,5 +46,6 @@ export const DEFAULT_COMPARISON: Omit<Comparison, "columns" | "chords"> = {
   hold: "chord",
   shape: null,
   weights: DEFAULT_WEIGHTS,
+  limits: NO_GRIP_LIMITS,
   minutesPerString: 0.5,
 };

@@ -38,13 +38,27 @@ export {
   strungGuitar,
 } from "./guitar";
 export {
+  LISTED_FIELDS,
   PLAYER_ID,
   type Kept,
   type KeptGuitar,
   type Kind,
   type Listed,
   type ListedKind,
+  isLogged,
+  type LoggedKind,
+  type RigKind,
 } from "./kept";
+export {
+  DEFAULT_PRACTICE,
+  LONGEST_NOTE,
+  MOST_NEW_CARDS,
+  PLAIN_ROUND,
+  type JournalContent,
+  type LocalTime,
+  type PracticeSettings,
+  type RoundContent,
+} from "./practice";
 export { nextId } from "./nextId";
 export { type OwnStack, type OwnStackContent } from "./ownStack";
 export { type OwnTuning, callTuning } from "./ownTuning";
@@ -60,6 +74,13 @@ export {
   type Start,
 } from "./rig";
 export { actOnRig, fitTuned, mergeEffect, shownPins, sortKept } from "./rigChanges";
+export {
+  LONGEST_CHART,
+  LONGEST_NAME,
+  type OpenedSong,
+  type SavedSong,
+  type SongContent,
+} from "./song";
 export { TROUBLES, type OfferedCopy, type Trouble, type TroubleKind } from "./trouble";
 export {
   DEFAULT_VIEW,
@@ -69,3 +90,17 @@ export {
   type Spacing,
   type View,
 } from "./view";
+export {
+  SPANS,
+  WHOLE_LOG,
+  type DrillStanding,
+  type LogDrill,
+  type LogFilter,
+  type LoggedNote,
+  type LoggedRound,
+  type LogSpan,
+  type LogSums,
+  type LogView,
+  type PracticeStart,
+  type Span,
+} from "./practiceLog";

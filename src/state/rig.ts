@@ -7,6 +7,7 @@ import { type OwnTuning } from "./ownTuning";
 import { type Placed } from "./place";
 import { type Pin } from "./pin";
 import { type Profile } from "./profile";
+import { type SavedSong } from "./song";
 
 /** A saved comparison, as lists show it. */
 export interface SavedComparison {
@@ -37,6 +38,8 @@ export interface Rig {
   readonly favourites: readonly Favourite[];
   /** The newest first. */
   readonly comparisons: readonly SavedComparison[];
+  /** The newest first. */
+  readonly songs: readonly SavedSong[];
   readonly profile: Profile;
 }
 

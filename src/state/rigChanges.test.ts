@@ -16,6 +16,7 @@ const RIG: Rig = {
   ownStacks: [],
   favourites: [],
   comparisons: [],
+  songs: [],
   profile: DEFAULT_PROFILE,
 };
 const acts = (...all: readonly Act[]) => all.reduce(actOnRig, RIG);

@@ -1,5 +1,5 @@
 import { type Act, type Effect } from "./change";
-import { type ListedKind } from "./kept";
+import { isLogged, LISTED_FIELDS, type RigKind } from "./kept";
 import { type Guitar } from "./guitar";
 import { type Rig } from "./rig";
 
@@ -11,7 +11,8 @@ const LISTS = {
   stack: "ownStacks",
   favourite: "favourites",
   comparison: "comparisons",
-} as const satisfies Record<ListedKind, keyof Rig>;
+  song: "songs",
+} as const satisfies Record<RigKind, keyof Rig>;
 
 interface Item {
   readonly id: number;
@@ -28,20 +29,21 @@ const by =
   };
 
 /** Numbers grow with time, so that they tell what is older. */
-const ORDERS: Readonly<Record<ListedKind, Order>> = {
+const ORDERS: Readonly<Record<RigKind, Order>> = {
   guitar: byId,
   pin: byId,
   tuning: by("name", byId),
   stack: by("position", byId),
   favourite: by("position", byId),
   comparison: (a, b) => byId(b, a),
+  song: (a, b) => byId(b, a),
 };
 
 /** The rig as it will be once an act is done; unchanged by an act that does not concern it. */
 export function actOnRig(rig: Rig, act: Act): Rig {
+  if (isLogged(act.kind) || act.kind === "choice") return rig;
+  if (act.kind === "profile") return { ...rig, profile: { ...rig.profile, ...act.fields } };
   const { kind } = act;
-  if (kind === "choice") return rig;
-  if (kind === "profile") return { ...rig, profile: { ...rig.profile, ...act.fields } };
   if (act.act === "add") return put(rig, kind, act.id, () => listed(kind, act.value));
   if (act.act === "set") return put(rig, kind, act.id, (old) => old && fit(kind, old, act.fields));
   return act.act === "delete" ? put(rig, kind, act.id, () => null) : rig;
@@ -50,20 +52,20 @@ export function actOnRig(rig: Rig, act: Act): Rig {
 /** The rig with what the server answered. */
 export function mergeEffect(rig: Rig, effect: Effect): Rig {
   const { kind, id, revision, value } = effect;
-  if (kind === "choice") return rig;
+  if (isLogged(kind) || kind === "choice") return rig;
   if (kind === "profile") return { ...rig, profile: { ...rig.profile, ...value } };
   return put(
     rig,
     kind,
     id,
-    () => value && (kind === "comparison" ? { ...value, revision } : value),
+    () => value && (kind in LISTED_FIELDS ? { ...value, revision } : value),
   );
 }
 
 /** Puts what `make` makes of an item into its list, in order; null takes it out. */
 function put(
   rig: Rig,
-  kind: ListedKind,
+  kind: RigKind,
   id: number,
   make: (old: object | undefined) => object | null | undefined,
 ): Rig {
@@ -77,12 +79,13 @@ function put(
 }
 
 /** A list shows a document without its content. */
-function listed(kind: ListedKind, value: object): object {
-  if (kind !== "comparison") return value;
-  return Object.fromEntries(Object.entries(value).filter(([field]) => field === "name"));
+function listed(kind: RigKind, value: object): object {
+  const fields: readonly string[] | undefined = LISTED_FIELDS[kind as keyof typeof LISTED_FIELDS];
+  if (!fields) return value;
+  return Object.fromEntries(Object.entries(value).filter(([field]) => fields.includes(field)));
 }
 
-function fit(kind: ListedKind, old: object, fields: object): object {
+function fit(kind: RigKind, old: object, fields: object): object {
   const next = { ...old, ...listed(kind, fields) };
   return kind === "guitar" && !("tunedMidi" in fields) ? fitTuned(next as Guitar) : next;
 }
@@ -94,7 +97,7 @@ export function fitTuned<G extends Pick<Guitar, "usualMidi" | "tunedMidi">>(guit
 }
 
 /** The list in which each kind of item lies, sorted as players see it. */
-export function sortKept<T extends Item>(kind: ListedKind, items: readonly T[]): readonly T[] {
+export function sortKept<T extends Item>(kind: RigKind, items: readonly T[]): readonly T[] {
   return [...items].sort(ORDERS[kind]);
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, jest, test } from "@jest/globals";
 import { countChords, readProgression } from "@/core/chart";
-import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { DEFAULT_WEIGHTS, NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { makeSearchSpace, NO_LIMITS } from "@/core/compare";
 import { makeNeck, type Neck } from "@/core/neck";
 import { NO_FILTER, type Listing } from "@/core/listing";
@@ -51,9 +51,15 @@ describe("what the page asks the worker", () => {
   test("several necks are answered in the order asked, whatever that is", () => {
     const chords = chordsOf("C5 D5");
     const weigh = (necks: readonly Neck[]) =>
-      computeApi.weigh(necks, chords, DEFAULT_WEIGHTS, {}, 3);
+      computeApi.weigh(necks, chords, DEFAULT_WEIGHTS, {}, 3, NO_GRIP_LIMITS);
     const [a, b] = weigh([standard, dropD]);
     const [d, c] = weigh([dropD, standard]);
+    const high = { ...NO_GRIP_LIMITS, frets: [7, 12] as const };
+    const [limited] = computeApi.weigh([standard], chords, DEFAULT_WEIGHTS, {}, 3, high);
+    const frets = limited?.chords.flatMap(({ grips }) =>
+      grips.flatMap(({ grip }) => grip.fretting),
+    );
+    expect(frets?.every((fret) => !fret || (fret >= 7 && fret <= 12))).toBe(true);
     expect([a, b]).toEqual([c, d]);
     expect(a?.chords[0]?.grips).toHaveLength(3);
     expect(structuredClone(a)).toEqual(a);
@@ -72,7 +78,13 @@ describe("what the page asks the worker", () => {
     const chords = chordsOf("C5 D5");
     expect(computeApi.count([standard, dropD], chords, {})[1]?.[1]?.lowest).toBe(38);
     const sequence = chords.map(({ chord }) => chord);
-    const routes = computeApi.routes([standard, dropD], sequence, DEFAULT_WEIGHTS, {});
+    const routes = computeApi.routes(
+      [standard, dropD],
+      sequence,
+      DEFAULT_WEIGHTS,
+      {},
+      NO_GRIP_LIMITS,
+    );
     expect(routes.map((route) => route?.stops.length)).toEqual([2, 2]);
     expect(computeApi.sounds([[40, 47], []], {})[1]).toBeNull();
   });

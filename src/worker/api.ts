@@ -1,7 +1,7 @@
 import { routeThrough, type TimedRoute } from "@/core/plan";
 import { type Chord, type CountedChord } from "@/core/chart";
 import { countGrips, type GripCounts } from "@/core/chordGrips";
-import { makeGripSearch, type GripSearch, type Weights } from "@/core/gripSearch";
+import { makeGripSearch, type GripLimits, type GripSearch, type Weights } from "@/core/gripSearch";
 import {
   searchTunings,
   translatePitches,
@@ -14,7 +14,7 @@ import {
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
 import { findVoicing, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
-import { makeEffortBook, rankFingers, type EffortBook, type Fingering } from "@/core/hand";
+import { rankFingers, type Fingering } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
@@ -29,6 +29,10 @@ import {
   type SoundOptions,
 } from "@/core/sound";
 import { type Stack, type Voicing } from "@/core/stack";
+import { effortBook } from "./effortBooks";
+import { songApi } from "./songApi";
+
+export { type AskedSong, type PlannedSong } from "./songApi";
 
 /** More than anyone looks at; a longer list would only take time on its way to the page. */
 const MAX_LISTED = 1000;
@@ -42,6 +46,8 @@ export interface GripsAnswer extends ListedGrips {
 
 /** What the page asks the worker. Values in, values out; a caller awaits a function. */
 export const computeApi = {
+  ...songApi,
+
   /** The playable grips of a voicing on a neck that pass the filter, in the order asked. */
   grips(neck: Neck, root: Note, voicing: Voicing, player: Taste, listing: Listing): GripsAnswer {
     const all = findUnlessTooMany(neck, root, voicing, player);
@@ -102,9 +108,10 @@ export const computeApi = {
     weights: Weights,
     player: Taste,
     most: number,
+    limits: GripLimits,
   ): readonly WeighedTuning[] {
     return necks.map((neck) =>
-      weighTuning(gripSearch(neck, player, weights), neck, chords, player, most),
+      weighTuning(gripSearch(neck, player, weights, limits), neck, chords, player, most),
     );
   },
 
@@ -123,9 +130,17 @@ export const computeApi = {
     sequence: readonly Chord[],
     weights: Weights,
     player: Taste,
+    limits: GripLimits,
   ): readonly (TimedRoute | null)[] {
     return necks.map((neck) =>
-      routeThrough(gripSearch(neck, player, weights), neck, sequence, player, weights),
+      routeThrough(
+        gripSearch(neck, player, weights, limits),
+        neck,
+        sequence,
+        player,
+        weights,
+        limits,
+      ),
     );
   },
 
@@ -195,19 +210,8 @@ export interface TranslatedGrips extends Omit<Translation, "frettings"> {
   readonly instead: readonly Grip[];
 }
 
-/** The efforts of one neck and player, kept while the player tries weights and tunings. */
-const books = new Map<string, EffortBook>();
-const MAX_BOOKS = 6;
-
-function gripSearch(neck: Neck, player: Taste, weights: Weights): GripSearch {
-  const { hand, school } = player;
-  const key = JSON.stringify([{ ...neck, midi: neck.midi.length }, hand, school]);
-  const book = books.get(key) ?? makeEffortBook(neck, player);
-  books.delete(key);
-  books.set(key, book);
-  const [oldest] = books.keys();
-  if (books.size > MAX_BOOKS && oldest !== undefined) books.delete(oldest);
-  return makeGripSearch(neck, player, weights, book);
+function gripSearch(neck: Neck, player: Taste, weights: Weights, limits: GripLimits): GripSearch {
+  return makeGripSearch(neck, player, weights, effortBook(neck, player), limits);
 }
 
 export type ComputeApi = typeof computeApi;

@@ -2,10 +2,17 @@ import { proxy, wrap, type Remote } from "comlink";
 import { type FoundTuning, type SearchQuestion } from "@/core/compare";
 import { type ComputeApi, type SearchReport } from "./api";
 
-export { type GripsAnswer, type SearchReport, type TranslatedGrips } from "./api";
+export {
+  type AskedSong,
+  type GripsAnswer,
+  type PlannedSong,
+  type SearchReport,
+  type TranslatedGrips,
+} from "./api";
 
 /** Questions that may take seconds; each kind has a worker of its own. */
-export type SlowKind = "grips" | "counts" | "routes" | "found";
+export type SlowKind =
+  "grips" | "counts" | "routes" | "found" | "song" | "drill" | "ways" | "advice" | "blocked";
 type Name = "compute" | "aside" | SlowKind;
 
 interface Running {
@@ -45,6 +52,14 @@ export async function computeFreely<T>(
   } finally {
     if (workers.get(kind)?.worker === worker) busy.delete(kind);
   }
+}
+
+/** Ends what is worked out of a kind, whose promise then never settles. */
+export function endFreely(kind: SlowKind): void {
+  if (!busy.has(kind)) return;
+  running(kind).worker.terminate();
+  workers.delete(kind);
+  busy.delete(kind);
 }
 
 /** Searches in a worker of its own until it is done, or `signal` ends it; its promise then never settles. */

@@ -1,15 +1,15 @@
 import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { success } from "@/core/result";
-import { readChart, type ChartProblem } from "@/core/song";
+import { readChart, type ChartProblem, type ChartSection } from "@/core/song";
 
 export const chartCommand = defineCommand({
   name: "chart",
   summary: "reads a chart: --text '| A5 . D5 . | E5 |'",
   schema: object({ text: string().defined() }).noUnknown(),
   run: ({ text }) => {
-    const { chordPlaces: _chords, keyPlaces: _keys, ...chart } = readChart(text);
-    return success(chart);
+    const { chordPlaces: _chords, keyPlaces: _keys, sections, ...chart } = readChart(text);
+    return success({ ...chart, sections: sections.map(withoutPlaces) });
   },
   print: ({ title, sections, problems }) =>
     [
@@ -21,6 +21,15 @@ export const chartCommand = defineCommand({
       ...problems.map(problemText),
     ].join("\n"),
 });
+
+/** A section without where it stands in the text. */
+function withoutPlaces({ name, bars }: ChartSection) {
+  const plain = bars.map(({ line: _line, chords, ...bar }) => ({
+    ...bar,
+    chords: chords.map(({ place: _place, ...chord }) => chord),
+  }));
+  return { name, bars: plain };
+}
 
 /** A problem as a line of its own, with its place. */
 export function problemText({ line, column, message }: ChartProblem): string {

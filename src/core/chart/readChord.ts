@@ -9,7 +9,9 @@ import {
 import { failure, success, type Result } from "@/core/result";
 import { type Stack } from "@/core/stack";
 import { freeTones, type Chord } from "./chord";
-import { findQuality, type Quality } from "./qualities";
+import { fiveOf } from "./five";
+import { type ChordParts } from "./parts";
+import { findQuality } from "./qualities";
 
 /** How a chart's chords are played. */
 export interface ChordOptions {
@@ -28,14 +30,6 @@ export const DEFAULT_CHORD_OPTIONS: ChordOptions = {
 };
 
 const ROOT = /^([A-Ga-g](?:#{1,2}|b{1,2})?)(.*)$/;
-
-/** A chord's name taken apart. */
-export interface ChordParts {
-  readonly root: Note;
-  readonly quality: Quality;
-  /** The note after a slash; null where there is none. */
-  readonly bass: Note | null;
-}
 
 /** Takes a chord's name apart: "D5", "F#m7", "Bbsus4", "C/G", "G(add9)"; null for anything else. */
 export function parseChord(text: string): ChordParts | null {
@@ -64,6 +58,7 @@ export function readChord(
   }
   const { root, quality, bass } = parts;
   if (quality.suffix === "5" && bass === null) return success(fiveOn(root, options));
+  if (quality.suffix.startsWith("5")) return success(fiveOf(parts, options.fiveStack));
   const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root);
   return success({
     name: `${noteText(root)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,

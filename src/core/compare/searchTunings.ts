@@ -3,6 +3,7 @@ import { type Taste } from "@/core/grip";
 import {
   lowCost,
   makeGripSearch,
+  type GripLimits,
   PER_RINGING,
   weighRetuning,
   type GripSearch,
@@ -25,6 +26,8 @@ export interface SearchQuestion {
   readonly player: Taste;
   readonly chords: readonly CountedChord[];
   readonly weights: Weights;
+  /** What grips must keep; nothing where it is left out. */
+  readonly limits?: GripLimits;
   readonly space: SearchSpace;
   /** How many tunings to find. */
   readonly most: number;
@@ -64,7 +67,7 @@ export function* searchTunings(
   question: SearchQuestion,
 ): Generator<SearchProgress, readonly FoundTuning[]> {
   const { neck, player, chords, weights, space, most } = question;
-  const search = makeGripSearch(neck, player, weights);
+  const search = makeGripSearch(neck, player, weights, undefined, question.limits);
   const shortlist = makeShortlist(most);
   const field = makeField(space, weights);
   const scoreOf = (midi: readonly Midi[], limit: number) =>

@@ -131,6 +131,7 @@ export function makeGripSearch(
   book: EffortBook = makeEffortBook(neck, player),
   limits: GripLimits = NO_GRIP_LIMITS,
 ): GripSearch {
+  const isLimited = JSON.stringify(limits) !== JSON.stringify(NO_GRIP_LIMITS);
   const strings = neck.midi.length;
   const { ease, usual } = weights;
   const plainBound = makeEffortBound(neck, player);
@@ -262,7 +263,7 @@ export function makeGripSearch(
 
     const finish = () => {
       if (!hasItsBass(chord, pitches)) return;
-      if (limits !== NO_GRIP_LIMITS && !keepsLimits(tuned, frets, asked.root, limits)) return;
+      if (isLimited && !keepsLimits(tuned, frets, asked.root, limits)) return;
       const sound = soundCost(frets, pitches, weights);
       // Where ease counts for nothing, the bound has not spared any work yet.
       if (ease === 0 && usual === 0 && weighGrip(0, 0, sound, weights) > worst + ROUNDING) return;

@@ -153,36 +153,80 @@ function spaceMm(neck: Neck, fret: number): number {
   return wireMm(neck, 0, fret) - wireMm(neck, 0, fret - 1);
 }
 
+/** What of a fingering decides over the cost of a change, worked out once for the many changes of a route. */
+interface Stance {
+  readonly position: HandPosition | null;
+  /** By finger, T first: the strings that it holds as one number; -1 where it presses nothing. */
+  readonly strings: Int16Array;
+  readonly thickest: number;
+  /** Equal where the fingers stand to each other in the same way. */
+  readonly shape: number;
+}
+
 /** What a route's many changes are added up from: the cost alone, without the lists of fingers. */
 export function makeChangeCost(
   neck: Neck,
 ): (from: Fingering, hand: HandPosition | null, to: Fingering) => number {
-  const positions = new Map<Fingering, HandPosition | null>();
-  const positionIn = (fingering: Fingering) => {
-    const known = positions.get(fingering);
-    if (known !== undefined) return known;
-    const position = positionOf(neck, fingering);
-    positions.set(fingering, position);
-    return position;
+  const stances = new WeakMap<Fingering, Stance>();
+  const shapes = new Map<string, number>();
+  const stanceOf = (fingering: Fingering): Stance => {
+    const known = stances.get(fingering);
+    if (known) return known;
+    const made = makeStance(neck, fingering, shapes);
+    stances.set(fingering, made);
+    return made;
   };
   return (from, hand, to) => {
     if (to.presses.length === 0) return 0;
-    const goal = positionIn(to);
+    const [before, after] = [stanceOf(from), stanceOf(to)];
+    const goal = after.position;
     const wayMm = hand && goal ? travelMm(hand, goal) : 0;
     let landed = 0;
-    for (const press of to.presses) {
-      const before = pressOf(from, press.finger)?.hold;
-      const { hold } = press;
-      if (!before || before.thickest !== hold.thickest || before.thinnest !== hold.thinnest) {
-        landed++;
-      }
+    for (let finger = 0; finger < FINGERS.length; finger++) {
+      const strings = after.strings[finger] ?? NO_STRING;
+      if (strings !== NO_STRING && strings !== before.strings[finger]) landed++;
     }
     return changeCost(
       wayMm,
       hand !== null && goal !== null && wayMm > 0 && goal.mm < hand.mm,
-      landed > 0 ? stringsBetween(from, to) : 0,
+      landed > 0 ? Math.abs(after.thickest - before.thickest) : 0,
       landed,
-      sameShape(from.presses, to.presses),
+      before.shape === after.shape,
     );
+  };
+}
+
+const NO_STRING = -1;
+/** More than any neck has strings. */
+const STRINGS = 64;
+
+function makeStance(neck: Neck, fingering: Fingering, shapes: Map<string, number>): Stance {
+  const { presses } = fingering;
+  const strings = new Int16Array(FINGERS.length).fill(NO_STRING);
+  for (const { finger, hold } of presses) {
+    const at = FINGERS.indexOf(finger);
+    // The first press of a finger is the one that counts.
+    if (strings[at] === NO_STRING) strings[at] = hold.thickest * STRINGS + hold.thinnest;
+  }
+  const first = presses[0]?.hold;
+  const text = presses
+    .map(({ finger, hold }) =>
+      first
+        ? [
+            finger,
+            hold.fret - first.fret,
+            hold.thickest - first.thickest,
+            hold.thinnest - first.thickest,
+          ].join()
+        : "",
+    )
+    .join(" ");
+  const shape = shapes.get(text) ?? shapes.size;
+  shapes.set(text, shape);
+  return {
+    position: positionOf(neck, fingering),
+    strings,
+    thickest: thickestOf(fingering),
+    shape,
   };
 }

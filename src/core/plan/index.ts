@@ -1,8 +1,11 @@
+export { makeRouteMemo, type RouteMemo } from "./memo";
 export {
   GOALS,
   planRoutes,
+  type ChordTerms,
   type Goal,
   type GripRoute,
+  type NearbyGrips,
   type RoutePin,
   type RouteQuestion,
 } from "./planRoutes";

@@ -16,6 +16,7 @@ import { positionOf, rankFingers, type HandPosition } from "@/core/hand";
 import { changeBetween, DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
+import { makeRouteMemo } from "./memo";
 import { planRoutes, type RouteQuestion } from "./planRoutes";
 import { routeThrough } from "./routeThrough";
 import { struckOnBeats, timeRoute } from "./timeRoute";
@@ -228,4 +229,17 @@ test("repeating a song does not widen what is looked at", () => {
     }),
     { numRuns: 2 },
   );
+});
+
+test("what is remembered from song to song changes no route", () => {
+  const neck = neckOf(STANDARD);
+  const memo = makeRouteMemo(neck);
+  for (const text of ["E5 A5 C5 G5", "E5 A5 D5 G5", "Am F C5 G5", "E5 A5 C5 G5"]) {
+    for (const goal of ["total", "hardest"] as const) {
+      const asked = question(text, neck, { goal, most: 3 });
+      const nearby = { withinPoints: 6, share: 0.3 };
+      expect(planned({ ...asked, memo })).toEqual(planned(asked));
+      expect(planned({ ...asked, nearby, memo })).toEqual(planned({ ...asked, nearby }));
+    }
+  }
 });

@@ -12,13 +12,14 @@ import {
   type WeighedFretting,
   type Weights,
 } from "@/core/gripSearch";
-import { positionOf, rankFingers, type Finger } from "@/core/hand";
-import { makeChangeCost } from "@/core/motion";
+import { makeEffortBook, rankFingers, type EffortBook, type Finger } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { preferencePoints } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
 import { bestRoutes, leastBeside, leastHardestRoutes, type Route } from "@/core/route";
-import { furtherCosts, layersOf, mostForbidden, readSong, roomFor } from "./song";
+import { costOfChangeOn } from "./costOfChange";
+import { type RouteMemo } from "./memo";
+import { furtherCosts, layersOf, mostForbidden, readSong, roomFor, type Song } from "./song";
 import { makeStopFinder, type GripStop, type StopFinder } from "./stops";
 
 /** What a route minimises. */
@@ -34,6 +35,20 @@ export interface RoutePin {
   readonly fingers?: readonly (Finger | 0)[] | undefined;
 }
 
+/** What grips are chosen by where it is not the same for every chord. */
+export interface ChordTerms {
+  readonly weights: Weights;
+  readonly limits: GripLimits;
+}
+
+/** Only grips near each chord's cheapest, where what is minimised is not what they cost. */
+export interface NearbyGrips {
+  /** How much more than the cheapest a grip may cost, in effort points. */
+  readonly withinPoints: number;
+  /** How much of its own cost counts beside the changes, 0 to 1. */
+  readonly share: number;
+}
+
 export interface RouteQuestion {
   readonly neck: Neck;
   readonly player: Taste;
@@ -45,8 +60,16 @@ export interface RouteQuestion {
   readonly pins?: readonly RoutePin[];
   readonly forbidden?: readonly Omit<RoutePin, "fingers">[];
   readonly limits?: GripLimits;
+  /** By chord: what holds for it instead of the weights and limits of all. */
+  readonly terms?: readonly ChordTerms[];
+  /** Exact among these grips alone; all grips where it is left out. */
+  readonly nearby?: NearbyGrips | undefined;
   /** One that knows the same neck, player, weights and limits already. */
   readonly search?: GripSearch;
+  /** The efforts of this neck and player, where they are known already. */
+  readonly book?: EffortBook;
+  /** What is known of the same neck and player from questions before. */
+  readonly memo?: RouteMemo | undefined;
 }
 
 export type GripRoute = Route<GripStop>;
@@ -68,16 +91,18 @@ const ROUNDING = 1e-9;
  * a grip.
  */
 export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]> {
-  const { neck, player, weights, most = 1, limits = NO_GRIP_LIMITS } = question;
-  const { search = makeGripSearch(neck, player, weights, undefined, limits) } = question;
-  const finder = makeStopFinder(search, neck, player, weights);
-  const pinned = pinnedStops(question, finder);
+  const { most = 1 } = question;
+  const finderAt = makeFinders(question);
+  const pinned = pinnedStops(question, finderAt);
   if (!pinned.ok) return pinned;
-  const song = readSong(question.chords, pinned.value, question.forbidden ?? []);
+  const keys = question.terms?.map((terms) => JSON.stringify(terms));
+  const song = readSong(question.chords, pinned.value, question.forbidden ?? [], keys);
+  const finders = song.once.map((_, chord) => finderAt(song.chordAt.indexOf(chord)));
+  if (question.nearby) return planNearby(question, song, finders, question.nearby);
   const firstGrips = question.goal === "hardest" ? GRIPS_FOR_HARDEST : FIRST_GRIPS;
-  const costOfChange = costOfChangeOn(neck);
+  const { costOfChange } = memoOf(question);
   for (let grips = firstGrips + mostForbidden(song); ; grips *= 4) {
-    const lists = song.once.map((chord) => finder.first(chord, grips));
+    const lists = song.once.map((chord, at) => finderOf(finders, at).first(chord, grips));
     const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
     const isWhole = lists.every(({ upTo }) => upTo === Infinity);
@@ -99,23 +124,101 @@ export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]
     if (enough) return success(found);
     const wider = lists.map((list, at) => {
       const [chord, limit = 0] = [song.once[at], wanted[at]];
-      return limit < list.upTo || !chord ? list : finder.within(chord, limit);
+      return limit < list.upTo || !chord ? list : finderOf(finders, at).within(chord, limit);
     });
     return success(bestRoutes(layersOf(song, wider), costOfChange, most));
   }
 }
 
-function costOfChangeOn(neck: Neck) {
-  const cost = makeChangeCost(neck);
-  const positionIn = (stop: GripStop) => positionOf(neck, stop.fingering);
-  return (from: GripStop, hand: GripStop | null, to: GripStop) =>
-    cost(from.fingering, hand && positionIn(hand), to.fingering);
+/** What changes cost, worked out once for a question, or for all that share a memo. */
+function memoOf({ neck, memo }: RouteQuestion): Pick<RouteMemo, "costOfChange"> {
+  return memo ?? { costOfChange: costOfChangeOn(neck) };
+}
+
+/** The finder of each chord; chords under the same terms share one. */
+function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
+  const { neck, player, weights, limits = NO_GRIP_LIMITS, terms, search } = question;
+  const make = (each: ChordTerms, known?: GripSearch) => {
+    const finder = makeStopFinder(
+      known ?? makeGripSearch(neck, player, each.weights, book, each.limits),
+      neck,
+      player,
+      each.weights,
+    );
+    return question.memo?.remembering(finder, JSON.stringify(each)) ?? finder;
+  };
+  const book = question.book ?? makeEffortBook(neck, player);
+  if (!terms) {
+    const only = make({ weights, limits }, search);
+    return () => only;
+  }
+  const finders = new Map<string, StopFinder>();
+  return (index) => {
+    const own = termsAt(question, index);
+    const key = JSON.stringify(own);
+    const finder = finders.get(key) ?? make(own);
+    finders.set(key, finder);
+    return finder;
+  };
+}
+
+function termsAt(question: RouteQuestion, index: number): ChordTerms {
+  const { weights, limits = NO_GRIP_LIMITS, terms } = question;
+  return terms?.[index] ?? { weights, limits };
+}
+
+function finderOf(finders: readonly StopFinder[], at: number): StopFinder {
+  const finder = finders[at];
+  if (!finder) throw new RangeError(`there is no chord ${at}`);
+  return finder;
+}
+
+function planNearby(
+  question: RouteQuestion,
+  song: Song,
+  finders: readonly StopFinder[],
+  { withinPoints, share }: NearbyGrips,
+): Result<readonly GripRoute[]> {
+  const { most = 1, goal } = question;
+  const fewest = FIRST_GRIPS + mostForbidden(song);
+  const lists = song.once.map((chord, at) => {
+    const finder = finderOf(finders, at);
+    const first = finder.first(chord, fewest);
+    const least = Math.min(...first.stops.map(({ cost }) => cost));
+    const limit = least + withinPoints;
+    return first.upTo >= limit
+      ? { ...first, stops: first.stops.filter(({ cost }) => cost <= limit) }
+      : finder.within(chord, limit);
+  });
+  const layers = layersOf(song, lists).map((layer, index) => {
+    // Where all that is near is forbidden, what is left of the cheapest takes its place.
+    const stops = layer.length > 0 ? layer : spareStops(question, song, finders, index);
+    return stops.map((stop) => ({ ...stop, cost: stop.cost * share }));
+  });
+  const empty = layers.findIndex((layer) => layer.length === 0);
+  if (empty >= 0) return impossible(question, empty);
+  const search = goal === "hardest" ? leastHardestRoutes : bestRoutes;
+  return success(search(layers, memoOf(question).costOfChange, most));
+}
+
+function spareStops(
+  { chords }: RouteQuestion,
+  song: Song,
+  finders: readonly StopFinder[],
+  index: number,
+): readonly GripStop[] {
+  const chord = chords[index];
+  if (!chord) return [];
+  const at = song.chordAt[index] ?? 0;
+  const list = finderOf(finders, at).first(chord, FIRST_GRIPS + mostForbidden(song));
+  const lists = song.once.map((_, each) => (each === at ? list : { stops: [], upTo: Infinity }));
+  return layersOf(song, lists)[index] ?? [];
 }
 
 /** The fixed stops, by place; a pin may break any limit, but the hand must be able to hold it. */
 function pinnedStops(
   question: RouteQuestion,
-  finder: StopFinder,
+  finderAt: (index: number) => StopFinder,
 ): Result<ReadonlyMap<number, readonly GripStop[]>> {
   const { neck, player, chords, pins = [], forbidden = [] } = question;
   const stops = new Map<number, readonly GripStop[]>();
@@ -132,8 +235,9 @@ function pinnedStops(
     if (isForbidden) return failure(field, `the grip is pinned and forbidden at chord ${index}`);
     const [best] = rankFingers(neck, fretting, player);
     if (!best) return failure(`${field}.fretting`, "this hand cannot hold the grip");
-    const ways = finder
-      .of(weigh(question, chord, fretting, best.effort, best.presses.length))
+    const { weights } = termsAt(question, index);
+    const ways = finderAt(index)
+      .of(weigh({ ...question, weights }, chord, fretting, best.effort, best.presses.length))
       .filter(({ fingering }) => !fingers || fingering.fingers.join() === fingers.join());
     if (ways.length === 0) return failure(`${field}.fingers`, "the grip is not held that way");
     stops.set(index, ways);
@@ -159,7 +263,8 @@ function weigh(
 
 /** For a chord without a grip: which limit excludes it, or that none can be held at all. */
 function impossible(question: RouteQuestion, index: number): Result<never> {
-  const { neck, player, weights, chords, limits = NO_GRIP_LIMITS, forbidden = [] } = question;
+  const { neck, player, chords, forbidden = [] } = question;
+  const { weights, limits } = termsAt(question, index);
   const chord = chords[index];
   const name = chord?.name ?? "";
   const without = (dropped: Partial<GripLimits>) =>

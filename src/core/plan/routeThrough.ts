@@ -1,6 +1,6 @@
 import { type Chord } from "@/core/chart";
 import { type Taste } from "@/core/grip";
-import { type GripSearch, type Weights } from "@/core/gripSearch";
+import { type GripLimits, type GripSearch, type Weights } from "@/core/gripSearch";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { planRoutes } from "./planRoutes";
@@ -16,8 +16,16 @@ export function routeThrough(
   chords: readonly Chord[],
   player: Taste,
   weights: Weights,
+  limits?: GripLimits,
 ): TimedRoute | null {
-  const planned = planRoutes({ neck, player, weights, chords, search });
+  const planned = planRoutes({
+    neck,
+    player,
+    weights,
+    chords,
+    search,
+    ...(limits && { limits }),
+  });
   const route = planned.ok ? planned.value[0] : undefined;
   if (!route) return null;
   const times = chords.map(() => struckOnBeats(BEATS));

@@ -1,6 +1,6 @@
 import { type Chord } from "@/core/chart";
 import { compareFrettings, type Fretting } from "@/core/fretting";
-import { pitchClassOf } from "@/core/pitch";
+import { chordKey } from "./memo";
 import { type GripStop, type StopList } from "./stops";
 
 /** A series of chords: which of them are the same, and what stands fixed or is forbidden at some places. */
@@ -13,15 +13,17 @@ export interface Song {
   readonly forbidden: ReadonlyMap<number, readonly Fretting[]>;
 }
 
+/** Chords under different `terms` are different ones. */
 export function readSong(
   chords: readonly Chord[],
   pinned: Song["pinned"],
   forbidden: readonly { readonly index: number; readonly fretting: Fretting }[],
+  terms: readonly string[] = [],
 ): Song {
   const known = new Map<string, number>();
   const once: Chord[] = [];
-  const chordAt = chords.map((chord) => {
-    const key = JSON.stringify([pitchClassOf(chord.root), chord.tones]);
+  const chordAt = chords.map((chord, index) => {
+    const key = `${chordKey(chord)} ${terms[index] ?? ""}`;
     const at = known.get(key) ?? once.length;
     if (at === once.length) once.push(chord);
     known.set(key, at);

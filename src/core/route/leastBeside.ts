@@ -13,19 +13,20 @@ export function leastBeside<T extends Stop>(
 ): readonly number[] {
   const { between } = makeChangeTable(costOfChange);
   const forward = leastBefore(layers, further, (from, to) => {
-    const rows = from.map(({ position }, index) =>
-      position === null ? null : between(from, to)(index),
-    );
-    return (index, goal) => rows[index]?.[goal] ?? 0;
+    const change = between(from, to);
+    return (index, goal) => (isOpen(from[index]) ? 0 : change(index, goal));
   });
   // The same from the end: a change is looked up the way it is played.
   const backward = leastBefore(layers.toReversed(), further.toReversed(), (from, to) => {
-    const rows = to.map(({ position }, index) =>
-      position === null ? null : between(to, from)(index),
-    );
-    return (index, goal) => rows[goal]?.[index] ?? 0;
+    const change = between(to, from);
+    return (index, goal) => (isOpen(to[goal]) ? 0 : change(goal, index));
   }).toReversed();
   return layers.map((_, at) => (forward[at] ?? 0) + (backward[at] ?? 0));
+}
+
+/** From an open grip the hand may be anywhere, so that its way may cost nothing. */
+function isOpen(stop: Stop | undefined): boolean {
+  return stop?.position === null;
 }
 
 /** By two layers next to each other: what it costs at least from one stop to another. */
@@ -48,11 +49,16 @@ function leastBefore<T extends Stop>(
     // Leaving a further stop of the previous layer, and reaching one of this layer, costs nothing.
     const anywhere = leastFurther;
     const costs = new Float64Array(layer.length);
+    // The least first: once one costs as much as the least sum so far, so do all after it.
+    const order = Uint32Array.from(known, (_, index) => index).sort(
+      (a, b) => (known[a] ?? 0) - (known[b] ?? 0),
+    );
     for (let goal = 0; goal < layer.length; goal++) {
       let sum = anywhere;
-      for (let index = 0; index < known.length; index++) {
+      for (const index of order) {
         const sofar = known[index] ?? 0;
-        if (sofar < sum) sum = Math.min(sum, sofar + way(index, goal));
+        if (sofar >= sum) break;
+        sum = Math.min(sum, sofar + way(index, goal));
       }
       costs[goal] = sum + (layer[goal]?.cost ?? 0);
     }

@@ -104,27 +104,27 @@ function begin<T extends Stop>(stop: T, index: number, ways: Ways): Standing<T> 
 
 /** From every standing to every stop of the next layer. */
 function advance<T extends Stop>(
-  from: readonly Standing<T>[],
+  standings: readonly Standing<T>[],
   fromLayer: readonly T[],
   layer: readonly T[],
   options: Omit<Advance<T>, "mayRepeat">,
 ): readonly Standing<T>[] {
+  // The best first, so that the rest can be left as soon as no change could make up for what they cost already.
+  const from = standings.toSorted((a, b) => leastOf(a) - leastOf(b));
   const places = new Set(from.map(({ stop }) => stop.place));
   const mayRepeat = places.size < from.length;
   const how = { ...options, mayRepeat };
   const between = how.table.between(fromLayer, layer);
-  const costsFrom = from.map(({ stop, index }) => (stop.position === null ? null : between(index)));
   const next: Standing<T>[] = [];
   for (const [index, stop] of layer.entries()) {
     if (stop.position !== null) {
-      const arrivals = arriveAt(stop, index, from, costsFrom, how);
+      const arrivals = arriveAt(stop, index, from, between, how);
       if (arrivals.length > 0) next.push({ stop, index, hand: stop, arrivals });
       continue;
     }
     // Through open strings the hand stays where it was: each place it may be is a standing of its own.
-    for (const [hand, standings] of byHand(from)) {
-      const costs = standings.map((each) => costsFrom[from.indexOf(each)] ?? null);
-      const arrivals = arriveAt(stop, index, standings, costs, how);
+    for (const [hand, those] of byHand(from)) {
+      const arrivals = arriveAt(stop, index, those, between, how);
       if (arrivals.length > 0) next.push({ stop, index, hand, arrivals });
     }
   }
@@ -146,7 +146,7 @@ function arriveAt<T extends Stop>(
   stop: T,
   index: number,
   from: readonly Standing<T>[],
-  costsFrom: readonly (Float64Array | null)[],
+  between: (fromIndex: number, toIndex: number) => number,
   { table, ways, most, limit, mayRepeat }: Advance<T>,
 ): readonly Arrival<T>[] {
   // Kept in order by hand, the best first: this is the innermost loop of every route.
@@ -155,10 +155,14 @@ function arriveAt<T extends Stop>(
   for (let at = 0; at < from.length; at++) {
     const standing = from[at];
     if (!standing) continue;
-    const row = costsFrom[at];
-    const change = row ? (row[index] ?? 0) : table.fromOpen(standing.stop, standing.hand, stop);
-    if (change > limit) continue;
     const { arrivals } = standing;
+    // No change costs less than nothing, and all that follow cost as much already.
+    if (count === most && leastOf(standing) + stop.cost >= (kept[most - 1]?.total ?? 0)) break;
+    const change =
+      standing.stop.position === null
+        ? table.fromOpen(standing.stop, standing.hand, stop)
+        : between(standing.index, index);
+    if (change > limit) continue;
     for (let rank = 0; rank < arrivals.length; rank++) {
       const before = arrivals[rank];
       if (!before) break;
@@ -194,6 +198,10 @@ function arriveAt<T extends Stop>(
         ]
       : [],
   );
+}
+
+function leastOf<T extends Stop>({ arrivals }: Standing<T>): number {
+  return arrivals[0]?.total ?? Infinity;
 }
 
 interface Kept<T extends Stop> {
@@ -255,8 +263,9 @@ function costsOfChanges<T extends Stop>(
     if (before) {
       const between = table.between(before, layer);
       for (const [index, stop] of before.entries()) {
-        if (stop.position !== null) for (const cost of between(index)) costs.add(cost);
-        else {
+        if (stop.position !== null) {
+          for (let goal = 0; goal < layer.length; goal++) costs.add(between(index, goal));
+        } else {
           for (const hand of hands) {
             for (const goal of layer) costs.add(costOfChange(stop, hand, goal));
           }

@@ -8,17 +8,22 @@ const MOST_TIMES = 99;
 export function addBar(line: Line, words: readonly Word[], builder: ChartBuilder): void {
   const meter = builder.meter();
   const beats = builder.takeBeats();
-  const read = readBarChords(
-    words,
-    meter,
-    beats,
-    builder.key(),
-    builder.lastChord(),
-    builder.lastBar(),
-  );
+  const read = readBarChords(words, meter, beats, {
+    key: builder.key(),
+    before: builder.lastChord(),
+    previous: builder.lastBar(),
+    texture: builder.texture(),
+    offset: line.offset,
+  });
   for (const { word, message } of read.problems) builder.problem(line, word, message);
   for (const word of read.chordWords) builder.chordAt(line, word);
-  builder.bar({ meter: meter.text, beats, chords: read.chords, notes: [] });
+  builder.bar(line, {
+    meter: meter.text,
+    beats,
+    chords: read.chords,
+    notes: [],
+    line: line.number,
+  });
 }
 
 /** Keeps words that stand among chords and are none. */

@@ -21,6 +21,7 @@ const ENDS_ASIDE = /^\s*\{\s*(?:end_of_\w+|eo\w)\s*\}/i;
 /** A section as its lines are read. */
 interface OpenSection {
   readonly name: string;
+  readonly line: number;
   readonly bars: ChartBar[];
   readonly flow: Flow;
   /** Where the `|:` that is open stands. */
@@ -42,12 +43,16 @@ export interface ChartBuilder {
   readonly playAgain: (line: Line, name: string, times: number) => void;
   /** Ends a section before the next heading. */
   readonly endSection: () => void;
-  readonly flow: () => Flow;
-  readonly bar: (bar: ChartBar) => void;
+  readonly flow: (line: Line) => Flow;
+  readonly bar: (line: Line, bar: ChartBar) => void;
+  /** How chords are played: as their section says, or else the song. */
+  readonly texture: () => string | null;
+  /** Before the first section said of the song, after it of the section. */
+  readonly setTexture: (texture: string) => void;
   readonly lastBar: () => readonly ChartChord[] | null;
   readonly lastChord: () => OpenChord | undefined;
   readonly openRepeat: (line: Line, word: Word) => void;
-  readonly closeRepeat: (times: number) => void;
+  readonly closeRepeat: (line: Line, times: number) => void;
   readonly chordAt: (line: Line, word: Word) => void;
   readonly keyAt: (line: Line, word: Word) => void;
   readonly keep: (line: Line, text: string, kind: KeptLine["kind"]) => void;
@@ -94,6 +99,8 @@ export function makeBuilder(): ChartBuilder {
   let isBeside = false;
   /** What was said of counts before the first section holds wherever a section says nothing. */
   let songCountBeats: number | null = null;
+  let songTexture: string | null = null;
+  let sectionTexture: string | null = null;
 
   const problem: ChartBuilder["problem"] = (line, { text, column }, message) => {
     const { length } = text;
@@ -105,16 +112,16 @@ export function makeBuilder(): ChartBuilder {
     offset: offset + column,
     length: text.length,
   });
-  const begin = (name: string, times: number): OpenSection => {
-    const section: OpenSection = { name, bars: [], flow: makeFlow(), repeat: null };
+  const begin = (name: string, line: number, times: number): OpenSection => {
+    const section: OpenSection = { name, line, bars: [], flow: makeFlow(), repeat: null };
     plays.push({ section: sections.push(section) - 1, times });
     return section;
   };
   /** The section that bars go to now. */
-  const section = (): OpenSection => {
+  const section = (line: number): OpenSection => {
     if (waiting || !current) {
       closeSection();
-      current = begin(waiting?.name ?? "", waiting?.times ?? 1);
+      current = begin(waiting?.name ?? "", waiting?.line.number ?? line, waiting?.times ?? 1);
       waiting = null;
     }
     return current;
@@ -128,6 +135,7 @@ export function makeBuilder(): ChartBuilder {
   const endSection = () => {
     closeSection();
     current = null;
+    sectionTexture = null;
   };
   const playAgain: ChartBuilder["playAgain"] = (line, name, times) => {
     const found = sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
@@ -161,6 +169,7 @@ export function makeBuilder(): ChartBuilder {
     },
     heading: (line, name, times) => {
       settleHeading();
+      sectionTexture = null;
       waiting = { line, name, times };
       // What a section says of its counts ends with it.
       const isOfEighths = EIGHTHS.test(name);
@@ -176,23 +185,28 @@ export function makeBuilder(): ChartBuilder {
       settleHeading();
       endSection();
     },
-    flow: () => section().flow,
-    bar: (bar) => {
-      const into = section();
+    flow: (line) => section(line.number).flow,
+    bar: (line, bar) => {
+      const into = section(line.number);
       atFirst ??= settings;
       into.bars.push(bar);
       into.flow.add();
     },
+    texture: () => sectionTexture ?? songTexture,
+    setTexture: (texture) => {
+      if (waiting || current) sectionTexture = texture;
+      else songTexture = texture;
+    },
     lastBar: () => current?.bars.at(-1)?.chords ?? null,
     lastChord: () => current?.bars.at(-1)?.chords.at(-1) as OpenChord | undefined,
     openRepeat: (line, word) => {
-      const into = section();
+      const into = section(line.number);
       if (into.repeat) problem(into.repeat.line, into.repeat.word, UNCLOSED);
       into.repeat = { line, word };
       into.flow.open();
     },
-    closeRepeat: (times) => {
-      const into = section();
+    closeRepeat: (line, times) => {
+      const into = section(line.number);
       into.repeat = null;
       into.flow.close(times);
     },
@@ -231,7 +245,7 @@ export function makeBuilder(): ChartBuilder {
         key: first.keyText ?? keyText,
         tempoBpm: first.tempoBpm ?? tempoBpm,
         meter: first.meter.text,
-        sections: sections.map(({ name, bars }) => ({ name, bars })),
+        sections: sections.map(({ name, line, bars }) => ({ name, line, bars })),
         order,
         kept,
         problems: problems.toSorted((a, b) => a.line - b.line || a.column - b.column),

@@ -1,3 +1,9 @@
+/** Where something stands in the text, in UTF-16 units from its beginning. */
+export interface TextPlace {
+  readonly offset: number;
+  readonly length: number;
+}
+
 /** A chord in a bar. */
 export interface ChartChord {
   /** As typed, with # and b and a capital root; a Roman numeral as the chord it is in the key; "N.C." for none. */
@@ -9,7 +15,10 @@ export interface ChartChord {
   /** In quarters from the beginning of the bar; negative where it comes before it. */
   readonly startBeat: number;
   readonly beats: number;
+  /** How it is played, in words that `readTexture` reads; null where nothing is said. */
   readonly texture: string | null;
+  /** Where its name stands in the text; null where it goes on from the bar before. */
+  readonly place: TextPlace | null;
 }
 
 export interface ChartBar {
@@ -19,10 +28,14 @@ export interface ChartBar {
   readonly beats: number;
   readonly chords: readonly ChartChord[];
   readonly notes: readonly never[];
+  /** From 1. */
+  readonly line: number;
 }
 
 export interface ChartSection {
   readonly name: string;
+  /** From 1: its heading, or where there is none, its first bar. */
+  readonly line: number;
   readonly bars: readonly ChartBar[];
 }
 
@@ -43,12 +56,6 @@ export interface ChartProblem {
   readonly length: number;
   readonly text: string;
   readonly message: string;
-}
-
-/** Where something stands in the text, in UTF-16 units from its beginning. */
-export interface TextPlace {
-  readonly offset: number;
-  readonly length: number;
 }
 
 /** What the text of a chart says. */

@@ -3,6 +3,7 @@ import { noteText } from "@/core/pitch";
 import { plainWord } from "./lines";
 import { reduceToFive } from "./reduce";
 import { isRoman, readRoman, type Key } from "./roman";
+import { readTexture, textureText } from "./texture";
 
 /** What a word says about a chord, without its place and time. */
 export interface ChordWord {
@@ -13,12 +14,14 @@ export interface ChordWord {
   readonly isEarly: boolean;
   /** Whether it is cut on its beat: "A5!". */
   readonly isCut: boolean;
+  /** How it is played, as said after it: "A5~muted+eighths". */
+  readonly texture: string | null;
   /** What is wrong with it, and what would be right; null where nothing is. */
   readonly problem: string | null;
 }
 
 const NO_CHORD = /^(n\.?c\.?|tacet)$/i;
-const MARKED = /^(<?)(.*?)(!?)$/;
+const MARKED = /^(<?)([^~]*?)(!?)(~.*)?$/;
 /** Words of English that would read as chords where they stand alone in a line. */
 const ENGLISH = new Set(["go", "do", "be", "dad", "add", "a", "am"]);
 
@@ -41,15 +44,21 @@ export function isEnglish(text: string): boolean {
 
 /** Reads a word that stands where a chord should; what is unknown keeps its place and says why. */
 export function readChordWord(text: string, key: Key | null): ChordWord {
-  const [, early = "", inner = "", cut = ""] = MARKED.exec(plainWord(text)) ?? [];
-  const marks = { isEarly: early !== "", isCut: cut !== "" };
+  const [, early = "", inner = "", cut = "", said] = MARKED.exec(plainWord(text)) ?? [];
+  const texture = said === undefined ? null : readTexture(said.slice(1));
+  const marks = {
+    isEarly: early !== "",
+    isCut: cut !== "",
+    texture: texture?.ok ? textureText(texture.value) : null,
+  };
+  const wrong = texture && !texture.ok ? texture.problem.message : null;
   if (NO_CHORD.test(inner)) {
-    return { name: "N.C.", reducedTo: null, leftOut: [], problem: null, ...marks };
+    return { name: "N.C.", reducedTo: null, leftOut: [], problem: wrong, ...marks };
   }
   const typed = parseChord(inner);
-  if (typed) return { name: nameAsTyped(inner), problem: null, ...marks, ...reduceToFive(typed) };
+  if (typed) return { name: nameAsTyped(inner), problem: wrong, ...marks, ...reduceToFive(typed) };
   const roman = key && readRoman(inner, key);
-  if (roman) return { name: nameOf(roman), problem: null, ...marks, ...reduceToFive(roman) };
+  if (roman) return { name: nameOf(roman), problem: wrong, ...marks, ...reduceToFive(roman) };
   return { name: inner, reducedTo: null, leftOut: [], problem: problemOf(inner), ...marks };
 }
 

@@ -3,6 +3,7 @@ import { type LineKind } from "./lineKind";
 import { type Line, type Word } from "./lines";
 import { readMeter } from "./meter";
 import { readKey } from "./roman";
+import { readTexture, textureText } from "./texture";
 
 type Directive = Extract<LineKind, { readonly kind: "directive" }>;
 type Apply = (value: string, builder: ChartBuilder, at: Place) => void;
@@ -45,6 +46,11 @@ const setPickup: Apply = (value, builder, at) => {
   if (pickupBeats > 0 && pickupBeats < builder.meter().beats) builder.set({ pickupBeats });
   else tell(builder, at, "write the quarters of a bar that is shorter than the others");
 };
+const setTexture: Apply = (value, builder, at) => {
+  const texture = readTexture(value);
+  if (texture.ok) builder.setTexture(textureText(texture.value));
+  else tell(builder, at, texture.problem.message);
+};
 const startPart =
   (name: string): Apply =>
   (value, builder, { line }) =>
@@ -63,6 +69,8 @@ const APPLY: Readonly<Record<string, Apply>> = {
   counts: setCount,
   pickup: setPickup,
   "pick-up": setPickup,
+  texture: setTexture,
+  x_texture: setTexture,
   chorus: (value, builder, { line }) => builder.playAgain(line, value || "Chorus", 1),
   start_of_chorus: startPart("Chorus"),
   soc: startPart("Chorus"),

@@ -4,9 +4,26 @@ export {
   type ChartChord,
   type ChartProblem,
   type ChartSection,
+  type TextPlace,
   type KeptLine,
 } from "./chart";
+export { piecesOf, type LinePiece, type PieceKind } from "./highlight";
 export { readChart } from "./readChart";
 export { FORM_CHORDS, FORMS, writeForm, type Form, type FormChords } from "./form";
+export { readKey, type Key } from "./roman";
+export { say, sayChordTexture, sayTexture, type Said } from "./rewrite";
 export { transposeChart, type Move } from "./transpose";
-export { playedChords, quartersPerBeat, type PlayedChord } from "./played";
+export { strikesOf, type Strike, type StruckSpan } from "./strikes";
+export {
+  ACCENTS,
+  FEELS,
+  MOTIONS,
+  PLAIN_TEXTURE,
+  readTexture,
+  STROKES,
+  textureText,
+  TOUCHES,
+  type Texture,
+} from "./texture";
+export { DEFAULT_TEMPO_BPM, playedChords, quartersPerBeat, type PlayedChord } from "./played";
+export { LOOPS, writeLoop, type Loop } from "./loop";

@@ -17,7 +17,8 @@ export type LineKind =
   | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
 
 const PARTS = /^(?:intro|verse|pre-?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
-const SAID = /^(?:title|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up)$/i;
+const SAID =
+  /^(?:title|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up|texture)$/i;
 const SPEED = /^[♩♪]?\.?\s?=?\s?(\d+(?:[.,]\d+)?)\s?bpm$/i;
 /** No heading is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;

@@ -9,6 +9,8 @@ export interface PlayedChord {
   readonly silentBeats: number;
 }
 
+/** Where a chart says none. */
+export const DEFAULT_TEMPO_BPM = 120;
 const DOTTED_QUARTER = 1.5;
 
 /** Quarters in the beat that a meter's tempo counts: dotted in 6/8, 9/8 and 12/8 (common practice). */

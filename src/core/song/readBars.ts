@@ -5,7 +5,7 @@ import { isChordWord } from "./chordWord";
 import { readHeading } from "./lineKind";
 import { plainWord, unwrap, type Line, type Word } from "./lines";
 
-const HOLD_OR_REST = /^[./%r-]$/i;
+const HOLD_OR_REST = /^(?:[./%r-]|~.*)$/i;
 
 /** Reads a line of bars, with its repeats; a heading may stand before its first bar line. */
 export function readBars(line: Line, builder: ChartBuilder): void {
@@ -24,13 +24,17 @@ export function readBars(line: Line, builder: ChartBuilder): void {
   reader.end();
 }
 
+function isTexture({ text }: Word): boolean {
+  return text.startsWith("~");
+}
+
 function isSign({ kind }: BarToken): boolean {
   return kind !== "word" && kind !== "times";
 }
 
 /** Takes the pieces of one line, and adds its bars. */
 function makeBarsReader(line: Line, builder: ChartBuilder) {
-  const before = builder.flow().bars();
+  const before = builder.flow(line).bars();
   let words: Word[] = [];
   /** Words in parentheses: how loud, how often; they take no time. */
   let aside: Word[] = [];
@@ -41,7 +45,11 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
   const opensAside = ({ text, column }: Word) =>
     text.startsWith("(") && !isChord({ text: text.slice(1), column });
   const endBar = (isAtEdge: boolean) => {
-    if (words.length === 0) return;
+    if (words.every(isTexture)) {
+      if (words.length > 0) keepWords(line, words, builder);
+      words = [];
+      return;
+    }
     // Before the first bar line and after the last may stand other words than chords.
     if (isAtEdge && !words.every(isPlayed)) keepWords(line, words, builder);
     else addBar(line, words, builder);
@@ -62,11 +70,12 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     },
     sign: (token: BarToken, next: BarToken | undefined, isFirst: boolean) => {
       endBar(isFirst);
-      if (token.kind === "ending") builder.flow().beginEnding(token.times);
+      if (token.kind === "ending") builder.flow(line).beginEnding(token.times);
       if (token.kind === "open") builder.openRepeat(line, token.word);
       if (token.kind === "close") {
         const isSaid = next?.kind === "times";
         builder.closeRepeat(
+          line,
           isSaid ? playedTimes(line, next.word, next.times, builder) : token.times,
         );
       }
@@ -75,11 +84,11 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     /** "x2" after the bars of a line that has no repeat signs. */
     again: (word: Word, times: number) => {
       endBar(true);
-      const bars = builder.flow().bars() - before;
+      const bars = builder.flow(line).bars() - before;
       if (hasRepeat || bars === 0) {
         const right = "write it after ':|' or after bars";
         builder.problem(line, word, `'${word.text}' repeats nothing; ${right}`);
-      } else builder.flow().again(bars, playedTimes(line, word, times, builder));
+      } else builder.flow(line).again(bars, playedTimes(line, word, times, builder));
     },
     end: () => {
       endBar(true);

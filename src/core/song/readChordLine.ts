@@ -8,14 +8,14 @@ export function readChordLine(line: Line, builder: ChartBuilder): void {
   const label = readLabel(line.text, builder.key());
   if (label) builder.heading(line, label.name, label.times);
   const start = label?.length ?? 0;
-  const before = builder.flow().bars();
+  const before = builder.flow(line).bars();
   for (const { text, column } of wordsIn(line.text.slice(start), start)) {
     const typed = { text: trimmed(text), column };
     const word = unwrap(typed) ?? typed;
     const repeats = /^x(\d{1,4})$/i.exec(plainWord(word.text))?.[1];
     if (repeats !== undefined) {
       const times = playedTimes(line, word, Number(repeats), builder);
-      builder.flow().again(builder.flow().bars() - before, times);
+      builder.flow(line).again(builder.flow(line).bars() - before, times);
     } else if (!/^(?:[-,;/.>()]+|->|→)$/.test(plainWord(word.text))) addBar(line, [word], builder);
   }
 }

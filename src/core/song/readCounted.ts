@@ -19,19 +19,24 @@ export function readCounted(line: Line, builder: ChartBuilder): void {
     const known = counts >= 1 && counts <= MOST_COUNTS ? counts : meter.beats;
     for (let left = known * builder.countBeats(); left > 0; left -= meter.beats) {
       const beats = Math.min(left, meter.beats);
-      const read = readBarChords(
-        [word],
-        { ...meter, beats },
-        beats,
-        builder.key(),
-        builder.lastChord(),
-        null,
-      );
+      const read = readBarChords([word], { ...meter, beats }, beats, {
+        key: builder.key(),
+        before: builder.lastChord(),
+        previous: null,
+        texture: builder.texture(),
+        offset: line.offset,
+      });
       if (left === known * builder.countBeats()) {
         for (const problem of read.problems) builder.problem(line, word, problem.message);
         builder.chordAt(line, word);
       }
-      builder.bar({ meter: meter.text, beats, chords: read.chords, notes: [] });
+      builder.bar(line, {
+        meter: meter.text,
+        beats,
+        chords: read.chords,
+        notes: [],
+        line: line.number,
+      });
     }
   }
 }

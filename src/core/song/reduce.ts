@@ -1,4 +1,4 @@
-import { type ChordParts } from "@/core/chart";
+import { fifthOf, fiveSuffix, type ChordParts } from "@/core/chart";
 import { noteText, pitchClass, pitchClassOf } from "@/core/pitch";
 
 /** Degrees over the octave are called as they are there, where a chord adds them. */
@@ -7,10 +7,12 @@ const ADDED: Readonly<Record<number, string>> = {
   14: "9",
   15: "#9",
   17: "11",
+  18: "#11",
+  20: "b13",
   21: "13",
 };
 const WITHIN = ["R", "b2", "2", "b3", "3", "4", "b5", "5", "#5", "6", "b7", "7"];
-const [FLAT_FIFTH, FIFTH, SHARP_FIFTH] = [6, 7, 8];
+const FLAT_FIFTH = 6;
 const DIMINISHED_SEVENTH = 9;
 
 /** The five that a chord becomes, with its bass as typed, and what that five lacks of it. */
@@ -20,7 +22,6 @@ export function reduceToFive({ root, quality, bass }: ChordParts): {
 } {
   const { semitones } = quality;
   const fifth = fifthOf(semitones);
-  const kind = fifth === FLAT_FIFTH ? "5(b5)" : fifth === SHARP_FIFTH ? "5(#5)" : "5";
   const over = bass && pitchClass(pitchClassOf(bass) - pitchClassOf(root));
   const isDiminished = fifth === FLAT_FIFTH && semitones.includes(3);
   const lacking = semitones
@@ -31,12 +32,7 @@ export function reduceToFive({ root, quality, bass }: ChordParts): {
   // The fifth may lie below the root; any other bass is not played.
   const isPlayed = over === null || over === 0 || over === fifth;
   return {
-    reducedTo: `${noteText(root)}${kind}${bass ? `/${noteText(bass)}` : ""}`,
+    reducedTo: `${noteText(root)}${fiveSuffix(semitones)}${bass ? `/${noteText(bass)}` : ""}`,
     leftOut: bass && !isPlayed ? [...lacking, `/${noteText(bass)}`] : lacking,
   };
-}
-
-function fifthOf(semitones: readonly number[]): number {
-  if (semitones.includes(FIFTH)) return FIFTH;
-  return semitones.find((tone) => tone === FLAT_FIFTH || tone === SHARP_FIFTH) ?? FIFTH;
 }

@@ -83,7 +83,7 @@ function moveName(name: string, semitones: number, accidentals: Accidentals): st
   const note = parseNote(root);
   if (!note.ok || semitones % SEMITONES === 0) return name;
   const slash = kind.lastIndexOf("/");
-  const [, bassText = "", end = ""] = /^([^!]*)(!?)$/.exec(kind.slice(slash + 1)) ?? [];
+  const [, bassText = "", end = ""] = /^([^!~]*)(.*)$/s.exec(kind.slice(slash + 1)) ?? [];
   const bass = slash >= 0 ? parseNote(bassText) : null;
   const tail = bass?.ok
     ? `${kind.slice(0, slash)}/${moveNote(bass.value, semitones, accidentals)}${end}`

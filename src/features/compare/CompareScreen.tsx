@@ -4,6 +4,7 @@ import { useState, type ReactNode } from "react";
 import { Plus, Save, Search, SlidersHorizontal } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type WeighedChord } from "@/core/compare";
+import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { noteText } from "@/core/pitch";
 import { writeCompareAddress } from "@/formats/address";
 import {
@@ -26,6 +27,7 @@ import { fitsDrawings } from "./CompareGrid";
 import { COMPARE_KEYS } from "./compareKeys";
 import { figureGroups } from "./figures";
 import { FiguresTable } from "./FiguresTable";
+import { LimitsChip } from "./LimitsChip";
 import { PinFates } from "./PinFates";
 import { ShapeBar } from "./ShapeBar";
 import { ShapeSentences } from "./ShapeSentences";
@@ -138,6 +140,11 @@ export function CompareScreen() {
           })}
         </div>
       </div>
+      <LimitsChip
+        limits={comparison.limits}
+        strings={columns[0]?.tuning.midi.length ?? 0}
+        onDrop={() => set({ limits: NO_GRIP_LIMITS })}
+      />
       {panel === "weigh" && <WeightSliders shown={shown} />}
       {panel === "save" && (
         <SavePanel shown={shown} answers={answers} onSheet={() => setIsPrinting(true)} />

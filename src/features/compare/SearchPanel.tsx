@@ -34,7 +34,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   const from = guitar.tunedMidi;
   /** The guitar that was searched for; another may be chosen since. */
   const [askedOn, setAskedOn] = useState(guitar.id);
-  const { weights } = comparison;
+  const { weights, limits: gripLimits } = comparison;
   const { onlyGainful } = limits;
 
   const space = useMemo(() => {
@@ -50,8 +50,17 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   const question = useMemo((): SearchQuestion | null => {
     if (!space.ok || chords.length === 0) return null;
     const neck = neckOf(guitar, from);
-    return { neck, player, chords, weights, space: space.value, most: MAX_FOUND, onlyGainful };
-  }, [space, chords, player, guitar, from, weights, onlyGainful]);
+    return {
+      neck,
+      player,
+      chords,
+      weights,
+      limits: gripLimits,
+      space: space.value,
+      most: MAX_FOUND,
+      onlyGainful,
+    };
+  }, [space, chords, player, guitar, from, weights, gripLimits, onlyGainful]);
 
   const search = () => {
     if (!question) return;

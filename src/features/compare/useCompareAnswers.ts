@@ -49,7 +49,7 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
   const { profile } = useRig();
   const { player } = usePlayer();
   const { columns, chords, sequence, comparison } = shown;
-  const { weights, minutesPerString } = comparison;
+  const { weights, minutesPerString, limits: asked } = comparison;
   const { a4Hz, limits } = profile;
   const necks = useMemo(() => columns.map(({ neck }) => neck), [columns]);
 
@@ -58,15 +58,15 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
       async () => ({
         necks,
         chords,
-        tunings: await compute().weigh(necks, chords, weights, player, BEST_ONLY),
+        tunings: await compute().weigh(necks, chords, weights, player, BEST_ONLY, asked),
       }),
-      [necks, chords, weights, player],
+      [necks, chords, weights, player, asked],
     ),
   );
   const routes = useComputed(
     useCallback(
-      () => computeFreely("routes", (api) => api.routes(necks, sequence, weights, player)),
-      [necks, sequence, weights, player],
+      () => computeFreely("routes", (api) => api.routes(necks, sequence, weights, player, asked)),
+      [necks, sequence, weights, player, asked],
     ),
   );
   const counts = useComputed(

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type Chord } from "@/core/chart";
 import { type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { retuneNeck } from "@/core/neck";
 import { type TimedRoute } from "@/core/plan";
 import { type Outcome } from "@/ui/computed";
@@ -38,7 +39,7 @@ export function useTuningSearch(): TuningSearch {
     running.current = controller;
     setQuestion(asked);
     setState({ kind: "running", report: null });
-    const { neck, weights, player } = asked;
+    const { neck, weights, player, limits = NO_GRIP_LIMITS } = asked;
     const began = performance.now();
     const run = async () => {
       const found = await searchInWorker(
@@ -55,7 +56,9 @@ export function useTuningSearch(): TuningSearch {
       show({ kind: "waiting" });
       const necks = found.map(({ midi }) => retuneNeck(neck, midi));
       try {
-        const ask = computeFreely("found", (api) => api.routes(necks, sequence, weights, player));
+        const ask = computeFreely("found", (api) =>
+          api.routes(necks, sequence, weights, player, limits),
+        );
         show({ kind: "ready", value: await ask });
       } catch (error) {
         // The tunings that were found are right without their routes.

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT } from "@/core/gripSearch";
+import { DEFAULT_WEIGHTS, type GripLimits, HIGHEST_WEIGHT } from "@/core/gripSearch";
 import { DEFAULT_COMPARISON, HOLDS, type Comparison } from "@/state";
 import { comparisonSchema } from "@/state/schema";
 import { readCompareAddress } from "./readCompare";
@@ -46,6 +46,12 @@ describe("the address of a comparison", () => {
       hold: fc.constantFrom(...HOLDS),
       shape: fc.constantFrom(null, [null, 3, 5, 5, null, null], [0, 0, 0, null, null, 12]),
       weights: fc.oneof(fc.constant(DEFAULT_WEIGHTS), weights),
+      limits: fc.record({
+        frets: fc.constantFrom<GripLimits["frets"]>(null, [5, 9], [0, 12]),
+        rootStrings: fc.constantFrom<GripLimits["rootStrings"]>(null, [0], [1, 2]),
+        openStrings: fc.constantFrom("any" as const, "none" as const),
+        mostNotes: fc.constantFrom(null, 3),
+      }),
       minutesPerString: tenths(3),
     });
     fc.assert(
@@ -73,6 +79,8 @@ describe("the address of a comparison", () => {
 
   test.each([
     ["tunings=H;drop D", /tunings/],
+    ["limits=frets 9-5", /limits/],
+    ["limits=roots x", /write frets 5-9/],
     [`tunings=${Array(7).fill("drop D").join(";")}`, /only the first 6/],
     ["chords=Q", /'Q' is no chord/],
     ["fives=0,x", /semitones/],

@@ -8,6 +8,7 @@ import { makeStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, MAX_COLUMNS, MAX_MINUTES, type Comparison } from "@/state";
 import { comparisonSchema } from "@/state/schema";
+import { readLimits } from "./gripLimits";
 import { savable } from "./savable";
 import { readTuningPart } from "./tuningPart";
 
@@ -66,6 +67,7 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
     const told = Object.fromEntries(terms.map((term, index) => [term, values[index]]));
     return success({ weights: { ...DEFAULT_WEIGHTS, ...told } });
   },
+  limits: readLimits,
   minutes: (text) => {
     const minutesPerString = toNumber(text);
     return minutesPerString >= 0 && minutesPerString <= MAX_MINUTES

@@ -1,10 +1,11 @@
 import { WEIGHT_NAMES } from "@/core/gripSearch";
 import { DEFAULT_COMPARISON, type Comparison } from "@/state";
+import { writeLimits } from "./gripLimits";
 
 /** A comparison as the query of an address; defaults are left out. */
 export function writeCompareAddress(comparison: Comparison): string {
   const { columns, chords, fiveStack, allAsFives, leastNotes, hold, shape } = comparison;
-  const { weights, minutesPerString } = comparison;
+  const { weights, limits, minutesPerString } = comparison;
   const first = DEFAULT_COMPARISON;
   const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   const parts: readonly (readonly [name: string, text: string | null])[] = [
@@ -20,6 +21,7 @@ export function writeCompareAddress(comparison: Comparison): string {
       "weigh",
       isPlain(weights, first.weights) ? null : WEIGHT_NAMES.map((term) => weights[term]).join(","),
     ],
+    ["limits", writeLimits(limits)],
     ["minutes", minutesPerString === first.minutesPerString ? null : String(minutesPerString)],
   ];
   const pairs = parts.flatMap(([name, text]) =>

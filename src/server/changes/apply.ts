@@ -1,7 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { changeChoice } from "@/server/choice";
 import { Refused, validate } from "@/server/edge";
-import { findKept, firstKept, type Keeper, type Stored } from "@/server/keeper";
+import { changedSince, findKept, firstKept, type Keeper, type Stored } from "@/server/keeper";
 import { guitarKeeper } from "@/server/guitars";
 import { changeProfile } from "@/server/profile";
 import {
@@ -117,21 +117,38 @@ function set(
   change: Extract<ListedAct, { readonly act: "set" }>,
   revision: number,
 ): string | null {
-  const { id, fields, basedOn } = change;
+  const { id, fields, basedOn, after } = change;
+  const followed = after === undefined ? null : revisionOf(connection, after);
   if (old.deleted) throw new Refused(keeper.kind, `The ${keeper.called} was deleted meanwhile.`);
   const merged = { ...old.value, ...fields } as Kept[ListedKind];
   const value = validate(keeper.schema, keeper.fit?.(merged, fields) ?? merged);
   checkReferences(connection, value);
-  if (basedOn !== undefined && basedOn < old.revision) {
-    return keepBeside(connection, keeper, value, revision);
+  const isOwn = followed !== null && followed === old.revision;
+  if (basedOn === undefined || basedOn >= old.revision || isOwn) {
+    connection.prepare(keeper.update).run({ ...keeper.toRow(value), id, revision });
+    return null;
   }
-  connection.prepare(keeper.update).run({ ...keeper.toRow(value), id, revision });
+  const beside = followed === null ? null : keptAt(connection, keeper, followed);
+  if (!beside) return keepBeside(connection, keeper, value, revision);
+  // The change before this one was kept beside the document; this one goes on there.
+  const { name } = beside.value as { readonly name?: string };
+  const row = keeper.toRow({ ...value, ...(name !== undefined && { name }) });
+  connection.prepare(keeper.update).run({ ...row, id: beside.id, revision });
   return null;
+}
+
+/** The document that a change of this revision made or changed last. */
+function keptAt(
+  connection: Database,
+  keeper: Keeper,
+  revision: number,
+): Stored<ListedKind> | undefined {
+  return changedSince(connection, keeper, revision - 1).find((each) => each.revision === revision);
 }
 
 /** A grip belongs to a guitar that is there. */
 function checkReferences(connection: Database, value: Kept[ListedKind]): void {
-  if (!("guitarId" in value)) return;
+  if (!("guitarId" in value) || value.guitarId === null) return;
   if (!findKept(connection, guitarKeeper, value.guitarId)) {
     throw new Refused("guitarId", `There is no guitar ${value.guitarId}.`);
   }

@@ -3,12 +3,14 @@ import { loadChoice } from "@/server/choice";
 import { guitarKeeper } from "@/server/guitars";
 import { changedSince, firstKept } from "@/server/keeper";
 import { loadProfile } from "@/server/profile";
-import { PLAYER_ID, type Effect } from "@/state";
+import { isLogged, PLAYER_ID, type Effect } from "@/state";
 import { ALL_KEEPERS } from "./keepers";
 
 /** Everything that was changed after a revision, as it is now; of the choice, what every window shares. */
 export function effectsSince(connection: Database, revision: number): readonly Effect[] {
-  const listed = ALL_KEEPERS.flatMap((keeper) =>
+  // A log may have grown by thousands; pages that show it ask for the part they show.
+  const inRigs = ALL_KEEPERS.filter(({ kind }) => !isLogged(kind));
+  const listed = inRigs.flatMap((keeper) =>
     changedSince(connection, keeper, revision).map((stored) => ({
       kind: keeper.kind,
       id: stored.id,

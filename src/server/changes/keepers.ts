@@ -2,6 +2,8 @@ import { comparisonKeeper } from "@/server/comparisons";
 import { guitarKeeper } from "@/server/guitars";
 import { type Keeper } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
+import { journalKeeper, roundKeeper } from "@/server/practice";
+import { songKeeper } from "@/server/songs";
 import { stackKeeper } from "@/server/stacks";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import { type ListedKind } from "@/state";
@@ -14,6 +16,9 @@ export const KEEPERS: { readonly [K in ListedKind]: Keeper<K> } = {
   stack: stackKeeper,
   favourite: favouriteKeeper,
   comparison: comparisonKeeper,
+  song: songKeeper,
+  round: roundKeeper,
+  journal: journalKeeper,
 };
 
 /** The same as a list, where what each keeps does not matter. */

@@ -1,15 +1,26 @@
 import { array, lazy, mixed, number, object, string } from "yup";
 import { type Act, type ChangeRequest } from "@/state";
 
-const KINDS = ["guitar", "pin", "tuning", "stack", "favourite", "comparison"] as const;
+const KINDS = [
+  "guitar",
+  "pin",
+  "tuning",
+  "stack",
+  "favourite",
+  "comparison",
+  "song",
+  "round",
+  "journal",
+] as const;
 const SINGLE_KINDS = ["profile", "choice"] as const;
 
 /** Changes sent at once; a page that was away for long sends them in several parts. */
 const MOST_CHANGES = 200;
 
-const key = string()
-  .required()
-  .matches(/^[\w-]{8,64}$/, ({ path }) => `${path} must be 8 to 64 letters, digits or dashes`);
+const KEY = /^[\w-]{8,64}$/;
+const keyWords = ({ path }: { readonly path: string }) =>
+  `${path} must be 8 to 64 letters, digits or dashes`;
+const key = string().required().matches(KEY, keyWords);
 const id = number().integer().positive().max(Number.MAX_SAFE_INTEGER).required();
 const content = mixed()
   .required()
@@ -31,6 +42,7 @@ const BY_ACT = {
     act: string().required(),
     fields: content,
     basedOn: number().integer().min(0),
+    after: string().matches(KEY, keyWords),
   }).noUnknown(),
   delete: object({ ...listed, act: string().required() }).noUnknown(),
   restore: object({ ...listed, act: string().required() }).noUnknown(),

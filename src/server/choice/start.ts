@@ -13,6 +13,8 @@ import { loadChoice } from "./repository";
 
 /** The page whose address holds a comparison; every other address holds what the neck shows. */
 const COMPARE_PATH = "/compare";
+/** The page whose address holds a song. */
+const SONG_PATH = "/song";
 
 /** What a page starts with: the last choice, overlaid with what the address says ("?root=C&..."). */
 export function readStart(connection: Database, search = "", path = "/"): Omit<Start, "origin"> {
@@ -31,7 +33,7 @@ export function readStart(connection: Database, search = "", path = "/"): Omit<S
       problems: [...mended, ...problems],
     };
   }
-  const address = readAddress(search);
+  const address = readAddress(path === SONG_PATH ? "" : search);
   const addressed = applyView(choice, address.view, rig.guitars);
   return {
     rig,

@@ -6,7 +6,7 @@ import type Database from "better-sqlite3";
 import { comparisonKeeper } from "@/server/comparisons";
 import { openDatabase } from "@/server/database";
 import { listKept, unreadableRows } from "@/server/keeper";
-import { DEFAULT_PROFILE, DEFAULT_CHOICE } from "@/state";
+import { DEFAULT_PROFILE, DEFAULT_CHOICE, DEFAULT_COMPARISON } from "@/state";
 import { makeChanges } from "../changes";
 import { listSetAside } from "../setAside";
 import { saveEarly } from "../testing";
@@ -87,7 +87,11 @@ describe("what the version before saved", () => {
       ...oldChoice,
       filter: { ...DEFAULT_CHOICE.filter, ...oldChoice.filter },
       hearing: { ...DEFAULT_CHOICE.hearing, ...oldChoice.hearing },
-      comparison: { ...oldComparison, weights: { ...weights, usual: 1 } },
+      comparison: {
+        ...oldComparison,
+        weights: { ...weights, usual: 1 },
+        limits: DEFAULT_COMPARISON.limits,
+      },
     });
     expect(problems).toEqual([]);
   });

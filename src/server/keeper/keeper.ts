@@ -24,6 +24,8 @@ export interface Keeper<K extends ListedKind = ListedKind> {
   readonly toRow: (value: Kept[K]) => Readonly<Record<string, SqlValue>>;
   /** Null where this Tenon cannot read the row, which then stays as it is. */
   readonly fromRow: (row: Row) => Upgraded<Kept[K]> | null;
+  /** In a table of very many rows: which of them might not be read, as a condition; all where this is left out. */
+  readonly suspect?: string;
   /** What lists show of it; all where this is left out. */
   readonly listed?: (value: Kept[K]) => Listed[K];
   /** Something alive that is the same, so that a second one is not wanted. */
@@ -88,7 +90,8 @@ export function changedSince<K extends ListedKind>(
 
 /** Rows that this Tenon cannot read, as they stand. */
 export function unreadableRows(connection: Database, keeper: Keeper): readonly Row[] {
-  const rows = connection.prepare(`${keeper.select} ORDER BY id`).all() as Row[];
+  const where = keeper.suspect ? `WHERE ${keeper.suspect} ` : "";
+  const rows = connection.prepare(`${keeper.select} ${where}ORDER BY id`).all() as Row[];
   return rows.filter((row) => stored(keeper, row) === null);
 }
 

@@ -4,9 +4,10 @@ import { ensureGuitars, guitarKeeper } from "@/server/guitars";
 import { listKept, type Keeper, type Stored } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
 import { loadProfile } from "@/server/profile";
+import { songKeeper } from "@/server/songs";
 import { stackKeeper } from "@/server/stacks";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
-import { sortKept, type Kept, type ListedKind, type Rig } from "@/state";
+import { sortKept, type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
 
 /** Everything the player owns, and what of it could not be read as it was saved. */
 export interface ReadRig {
@@ -18,12 +19,12 @@ export interface ReadRig {
 export function readRig(connection: Database): ReadRig {
   if (!connection.readonly) ensureGuitars(connection);
   const problems: string[] = [];
-  const list = <K extends ListedKind>(keeper: Keeper<K>) =>
+  const list = <K extends RigKind>(keeper: Keeper<K>) =>
     sortKept(keeper.kind, listKept(connection, keeper).map(toItem)).map((item) => {
       if (item.replaced.length > 0) problems.push(replacedText(keeper, item));
       return item;
     });
-  const values = <K extends ListedKind>(keeper: Keeper<K>) =>
+  const values = <K extends RigKind>(keeper: Keeper<K>) =>
     list(keeper).map(({ id, value }) => ({ ...value, id }));
   const [first, ...others] = values(guitarKeeper);
   if (!first) throw new Error("There is no guitar in the data.");
@@ -37,6 +38,13 @@ export function readRig(connection: Database): ReadRig {
       ownStacks: values(stackKeeper),
       favourites: values(favouriteKeeper),
       comparisons: list(comparisonKeeper).map(({ id, name, revision }) => ({ id, name, revision })),
+      songs: list(songKeeper).map(({ id, name, tuningMidi, archived, revision }) => ({
+        id,
+        name,
+        tuningMidi,
+        archived,
+        revision,
+      })),
       profile: profile.value,
     },
     problems,

@@ -2,7 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import { readStart } from "@/server/choice";
 import { validate } from "@/server/edge";
 import { seedDemo } from "@/server/seed";
-import { type Pin } from "@/state";
+import { readLog, readMemories, readTimedRounds } from "@/server/practice";
+import { WHOLE_LOG, type Pin } from "@/state";
 import { pinSchema } from "@/state/schema";
 import { freshDatabase } from "../testing";
 
@@ -22,5 +23,15 @@ describe("the demo data", () => {
       expect(id).toBeGreaterThan(0);
       expect(validate(pinSchema, content)).toEqual(content);
     }
+  });
+
+  test("a history of practice: six weeks, a tempo that grew, and notes that are known by now", () => {
+    seedDemo(data.connection);
+    const log = readLog(data.connection, { ...WHOLE_LOG, drill: "move:fret-to-fret:6-5:3-7:up" });
+    expect(log.spans.length).toBeGreaterThan(20);
+    const tempos = log.spans.flatMap(({ bestBpm }) => bestBpm ?? []);
+    expect(Math.max(...tempos.slice(-5))).toBeGreaterThan(Math.max(...tempos.slice(0, 3)) + 10);
+    expect(readMemories(data.connection).size).toBeGreaterThan(30);
+    expect(readTimedRounds(data.connection).some(({ isClean }) => !isClean)).toBe(true);
   });
 });

@@ -7,6 +7,8 @@ import { comparisonKeeper } from "@/server/comparisons";
 import { guitarKeeper } from "@/server/guitars";
 import { addKept } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
+import { addHistory } from "./history";
+import { addSongs } from "./songs";
 import { stackKeeper } from "@/server/stacks";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import {
@@ -39,7 +41,7 @@ const ASH_STRINGS: readonly StringSpec[] = [
 export function seedDemo(connection: Database): void {
   const fill = connection.transaction(() => {
     connection.exec(
-      `DELETE FROM pin; DELETE FROM guitar; DELETE FROM choice; DELETE FROM own_tuning;
+      `DELETE FROM pin; DELETE FROM song; DELETE FROM round; DELETE FROM journal; DELETE FROM guitar; DELETE FROM choice; DELETE FROM own_tuning;
        DELETE FROM favourite; DELETE FROM own_stack; DELETE FROM comparison; DELETE FROM change;
        DELETE FROM set_aside; UPDATE player SET profile = '{}', format = 1, revision = 0;
        UPDATE data SET identity = lower(hex(randomblob(16))), revision = 0;`,
@@ -103,6 +105,14 @@ function addRig(connection: Database): void {
     addKept(connection, favouriteKeeper, { midi, position });
   }
   addComparisons(connection, { ...ash, id: ashId }, longId);
+  addSongs(connection, {
+    sixId: ashId,
+    sevenId: longId,
+    standard: STANDARD,
+    dropD: DROP_D,
+    seven: usualMidi(7),
+  });
+  addHistory(connection, ashId, DROP_D, Date.now());
 }
 
 function addComparisons(connection: Database, ash: Guitar, longId: number): void {

@@ -1,3 +1,3 @@
 export { done, keyed, problemOf } from "./acting";
 export { freshDatabase } from "./freshDatabase";
-export { addGuitar, pinFor, rigOf, saveChoice, saveEarly, STANDARD } from "./makers";
+export { addGuitar, pinFor, roundFor, rigOf, saveChoice, saveEarly, STANDARD } from "./makers";

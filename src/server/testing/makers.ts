@@ -2,7 +2,14 @@ import { type Database } from "better-sqlite3";
 import { usualMidi } from "@/core/tuning";
 import { guitarKeeper } from "@/server/guitars";
 import { addKept } from "@/server/keeper";
-import { newGuitar, type Choice, type Kept, type Rig } from "@/state";
+import {
+  newGuitar,
+  PLAIN_ROUND,
+  type Choice,
+  type Kept,
+  type Rig,
+  type RoundContent,
+} from "@/state";
 import { changeChoice } from "../choice";
 import { readRig } from "../rig";
 
@@ -57,4 +64,22 @@ export function saveEarly(
       .prepare("UPDATE player SET profile = ?, format = 1 WHERE id = 1")
       .run(JSON.stringify(profile));
   }
+}
+
+/** A round of the log: a clean one at 60 unless something else is said. */
+export function roundFor(part: Partial<RoundContent> = {}): RoundContent {
+  return {
+    ...PLAIN_ROUND,
+    atMs: Date.UTC(2026, 2, 10, 18),
+    zoneMin: 60,
+    drill: "move:rectangle:6-5",
+    kind: "move",
+    name: "The rectangle",
+    result: "clean",
+    seconds: 20,
+    guitarId: null,
+    tuningMidi: STANDARD,
+    bpm: 60,
+    ...part,
+  };
 }

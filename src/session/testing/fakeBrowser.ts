@@ -11,8 +11,17 @@ export function fakeBrowser(): void {
       // Nothing was opened.
     }
   }
+  class StillObserver {
+    observe(): void {
+      // Nothing has a size here, so none changes.
+    }
+    disconnect(): void {
+      // Nothing was observed.
+    }
+  }
   let uuids = 0;
-  Object.assign(globalThis, { BroadcastChannel: SilentChannel });
+  Object.assign(globalThis, { BroadcastChannel: SilentChannel, ResizeObserver: StillObserver });
+  Object.assign(Element.prototype, { scrollTo: () => undefined });
   Object.assign(AbortSignal, { timeout: () => new AbortController().signal });
   Object.assign(globalThis.crypto, { randomUUID: () => `key-${++uuids}` });
 }

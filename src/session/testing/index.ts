@@ -1,1 +1,2 @@
 export { fakeBrowser, ORIGIN, response, taken } from "./fakeBrowser";
+export { startWith } from "./startWith";

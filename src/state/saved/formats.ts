@@ -1,4 +1,6 @@
+import { DEFAULT_SONG_SETTINGS, type SongSettings } from "@/core/arrangement";
 import { type Finger } from "@/core/hand";
+import { type RoundChange } from "@/core/practice";
 import {
   DEFAULT_COMPARISON,
   DEFAULT_PROFILE,
@@ -12,9 +14,12 @@ import {
   fingers,
   fretting,
   profileSchema,
+  roundChangeSchema,
+  songSettingsSchema,
   stack,
   tuningMidi,
 } from "@/state/schema";
+import { array, number, type Schema } from "yup";
 import { type SavedFormat } from "./format";
 import { isFields, type Fields } from "./upgrade";
 
@@ -30,6 +35,13 @@ export const COMPARISON_FORMAT: SavedFormat<Comparison> = {
   steps: [],
   schema: comparisonSchema,
   defaults: { ...DEFAULT_COMPARISON, columns: [], chords: "" },
+};
+
+export const SONG_FORMAT: SavedFormat<SongSettings> = {
+  version: 1,
+  steps: [],
+  schema: songSettingsSchema as unknown as Schema<SongSettings>,
+  defaults: DEFAULT_SONG_SETTINGS,
 };
 
 /** The last choice; its defaults depend on which guitars there are. */
@@ -74,4 +86,9 @@ const list = <T extends object>(schema: SavedFormat<T>["schema"]): SavedFormat<T
 export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
 export const STACK_FORMAT = list<readonly number[]>(stack);
 export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
+/** A log from elsewhere may not say in which tuning a round was. */
+export const SHORT_TUNING_FORMAT = list<readonly number[]>(
+  array(number().integer().required()).required(),
+);
+export const ROUND_CHANGE_FORMAT = list<RoundChange>(roundChangeSchema);
 export const FINGERS_FORMAT = list<readonly (Finger | 0)[]>(fingers);

@@ -7,6 +7,9 @@ export {
   FRETTING_FORMAT,
   MIDI_FORMAT,
   PROFILE_FORMAT,
+  SONG_FORMAT,
+  ROUND_CHANGE_FORMAT,
+  SHORT_TUNING_FORMAT,
   STACK_FORMAT,
 } from "./formats";
 export { type Upgraded } from "./upgrade";

@@ -42,7 +42,9 @@ function fill(saved: Fields, defaults: Fields): Fields {
     Object.entries(defaults).map(([name, usual]) => {
       const own = saved[name];
       if (own === undefined) return [name, usual];
-      return [name, isFields(own) && isFields(usual) ? fill(own, usual) : own];
+      // A default without fields stands for those that the player names.
+      const isFixed = isFields(own) && isFields(usual) && Object.keys(usual).length > 0;
+      return [name, isFixed ? fill(own, usual) : own];
     }),
   );
 }

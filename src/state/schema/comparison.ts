@@ -3,6 +3,7 @@ import { HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, MAX_COLUMNS, MAX_MINUTES } from "@/state";
 import { fretting, id, stack, tuningMidi } from "./fields";
+import { gripLimitsSchema } from "./gripLimits";
 import { name } from "./name";
 
 const weight = number().min(0).max(HIGHEST_WEIGHT).required();
@@ -27,6 +28,7 @@ export const comparisonSchema = object({
   )
     .noUnknown()
     .required(),
+  limits: gripLimitsSchema,
   minutesPerString: number().min(0).max(MAX_MINUTES).required(),
 }).noUnknown();
 

@@ -1,4 +1,5 @@
 import { array, boolean, mixed, number, object, string } from "yup";
+import { FASTEST_DOWN_STROKES_BPM, SLOWEST_DOWN_STROKES_BPM } from "@/core/arrangement";
 import {
   EXCLUSIONS,
   HIGHEST_SPAN_MM,
@@ -11,6 +12,7 @@ import {
 import { LEVELS } from "@/core/motion";
 import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ } from "@/core/pitch";
 import { NAMINGS } from "@/state";
+import { practiceSchema } from "./practice";
 import "./words";
 
 const share = number().moreThan(0).max(2).required();
@@ -29,7 +31,13 @@ export const profileSchema = object({
     totalShare: share,
   }).noUnknown(),
   level: string().oneOf(LEVELS).required(),
+  downStrokesBpm: number()
+    .integer()
+    .min(SLOWEST_DOWN_STROKES_BPM)
+    .max(FASTEST_DOWN_STROKES_BPM)
+    .required(),
   withBass: boolean().required(),
   learnsFromPins: boolean().required(),
   pinsLearntAfter: number().integer().min(0).required(),
+  practice: practiceSchema,
 }).noUnknown();

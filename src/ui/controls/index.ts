@@ -6,6 +6,7 @@ export { capsOf, listKeys, TO, type KeySection } from "./keyList";
 export { useKeys, type KeyTable } from "./keys";
 export { fetchWhileIdle, onDemand } from "./onDemand";
 export { PaperDialog } from "./PaperDialog";
+export { RoomTabs } from "./RoomTabs";
 export { Section } from "./Section";
 export { SelectField } from "./SelectField";
 export { TextField } from "./TextField";

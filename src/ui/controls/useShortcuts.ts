@@ -6,7 +6,8 @@ import { useEvent } from "./useEvent";
 export type Shortcuts = Readonly<Record<string, () => void>>;
 
 /** Elements that handle keys themselves; shortcuts leave them alone. */
-const TYPING = "input, textarea, select, [role=listbox][data-open], [role=menu]";
+const TYPING =
+  "input, textarea, select, [contenteditable=true], [role=listbox][data-open], [role=menu]";
 /** What Enter and Space already press. */
 const PRESSABLE = "button, a, summary, [role=button], [aria-haspopup]";
 /** What the arrows already move in. */

@@ -1,20 +1,12 @@
 import { useCallback } from "react";
-import {
-  CategoryScale,
-  Chart,
-  Legend,
-  LinearScale,
-  LineElement,
-  PointElement,
-  type ChartOptions,
-} from "chart.js";
+import { CategoryScale, Chart, Legend, LinearScale, LineElement, PointElement } from "chart.js";
 import { Line } from "react-chartjs-2";
 import { type Midi } from "@/core/pitch";
 import { currentValue, useComputed } from "@/ui/computed";
+import { chartOptions, colour, useThemeName } from "@/ui/chart";
 import { TryAgain } from "@/ui/controls";
 import { useNames } from "@/ui/names";
 import { computeAside } from "@/worker/client";
-import { useThemeName } from "./useThemeName";
 
 Chart.register(CategoryScale, Legend, LinearScale, LineElement, PointElement);
 
@@ -69,35 +61,10 @@ export function RoughnessChart({ pitches, a4Hz }: RoughnessChartProps) {
             },
           ],
         }}
-        options={chartOptions()}
+        options={chartOptions("gain", "roughness")}
       />
     </figure>
   );
-}
-
-function chartOptions(): ChartOptions<"line"> {
-  const [ink, line] = [colour("--ink"), colour("--line")];
-  const axis = (text: string) => ({
-    title: { display: true, text, color: ink },
-    ticks: { color: ink },
-    grid: { color: line },
-  });
-  return {
-    animation: false,
-    maintainAspectRatio: false,
-    plugins: { legend: { labels: { color: ink, usePointStyle: true, boxHeight: 7 } } },
-    scales: { x: axis("gain"), y: { ...axis("roughness"), beginAtZero: true } },
-  };
-}
-
-/** A colour of the theme as a canvas understands it. */
-function colour(name: string): string {
-  const probe = document.createElement("span");
-  probe.style.color = `var(${name})`;
-  document.body.append(probe);
-  const { color } = getComputedStyle(probe);
-  probe.remove();
-  return color;
 }
 
 function realSigns(text: string): string {

@@ -7,3 +7,4 @@ export { GripList } from "./GripList";
 export { GripReasons } from "./GripReasons";
 export { PreferenceParts } from "./PreferenceParts";
 export { fingerName } from "./reasonWords";
+export { Silence } from "./Silence";

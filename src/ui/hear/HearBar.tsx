@@ -1,8 +1,8 @@
-import { Volume2 } from "lucide-react";
 import { MANNERS, type Manner } from "@/audio";
 import { type Hearing } from "@/state";
 import { ChoiceButton, KeyCap } from "@/ui/controls";
 import { HEAR_KEYS, MANNER_NAMES, mannerKey } from "./hearKeys";
+import { Loudness } from "./Loudness";
 
 /** What sounds now, and how grips are heard. */
 export interface HearBarState {
@@ -38,19 +38,11 @@ export function HearBar({ sounding, hearing, setHearing, hear }: HearBarState) {
           Gain
           <KeyCap of={HEAR_KEYS.gain[0]} onButton />
         </ChoiceButton>
-        <label className="flex min-h-11 flex-1 items-center gap-2">
-          <Volume2 size={20} aria-hidden="true" className="shrink-0" />
-          <input
-            type="range"
-            aria-label="Loudness"
-            min={0}
-            max={1}
-            step={0.05}
-            value={hearing.loudness}
-            className="w-full min-w-20 accent-ink"
-            onChange={({ target }) => setHearing({ loudness: Number(target.value) })}
-          />
-        </label>
+        <Loudness
+          className="flex-1"
+          value={hearing.loudness}
+          onChange={(loudness) => setHearing({ loudness })}
+        />
       </div>
     </div>
   );

@@ -56,7 +56,7 @@ export const TapLayer = memo(function TapLayer(props: TapLayerProps) {
             role="button"
             tabIndex={string === current.string && fret === current.fret ? 0 : -1}
             aria-pressed={played === fret}
-            aria-label={`String ${last + 1 - string}, ${fret === 0 ? "open" : `fret ${fret}`}: ${noteAt(string, fret)}`}
+            aria-label={placeName(last + 1 - string, fret, noteAt(string, fret))}
             className="cursor-pointer hover:[&>circle]:fill-white/25"
             // A tap leaves the focus alone, so that the arrows go on moving the whole shape.
             onMouseDown={(event) => event.preventDefault()}
@@ -75,6 +75,12 @@ export const TapLayer = memo(function TapLayer(props: TapLayerProps) {
     </g>
   );
 });
+
+/** "String 6, fret 3: G"; the place alone where its note must not be told. */
+function placeName(number: number, fret: number, note: string): string {
+  const place = `String ${number}, ${fret === 0 ? "open" : `fret ${fret}`}`;
+  return note === "" ? place : `${place}: ${note}`;
+}
 
 function placeKey(string: number, fret: number): string {
   return `${string}-${fret}`;

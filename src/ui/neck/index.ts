@@ -1,3 +1,4 @@
+export { ChangeOnNeck } from "./ChangeOnNeck";
 export { type Range } from "./FretRange";
 export { Mark, MarkShape, markRole } from "./Mark";
 export { NeckBoard } from "./NeckBoard";

@@ -1,3 +1,4 @@
+export { standalonePage } from "./standalonePage";
 export { copyAddress } from "./copyAddress";
 export { download } from "./download";
 export { fileName } from "./fileName";

@@ -8,6 +8,7 @@ import {
   type Exclusion,
   type School,
 } from "@/core/hand";
+import { FASTEST_DOWN_STROKES_BPM, SLOWEST_DOWN_STROKES_BPM } from "@/core/arrangement";
 import { type Level } from "@/core/motion";
 import { A4_HZ, centsOver, HIGHEST_A4_HZ, LOWEST_A4_HZ, type Accidentals } from "@/core/pitch";
 import { type Tilt } from "@/core/preference";
@@ -143,6 +144,15 @@ export function PlayerScreen() {
           options={LEVEL_NAMES}
           isPressed={(level) => level === profile.level}
           onPress={(level) => set({ level })}
+        />
+        <NumberField
+          label="Down strokes, eighths up to"
+          unit="a minute"
+          value={profile.downStrokesBpm}
+          low={SLOWEST_DOWN_STROKES_BPM}
+          high={FASTEST_DOWN_STROKES_BPM}
+          onChange={(bpm) => set({ downStrokesBpm: Math.round(bpm) })}
+          className="w-56"
         />
         <p className="text-[15px] text-muted">
           If a stretch hurts, or fingers go numb or tingle: stop and rest; if it stays, see a doctor

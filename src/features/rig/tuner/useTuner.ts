@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { EXAMPLE_STRING, listen, pluck, seededRandom, SILENCE, type Reading } from "@/audio";
+import { EXAMPLE_STRING, listen, pluck, SILENCE, type Reading } from "@/audio";
 import { captureMicrophone, captureSamples } from "@/audio/capture";
+import { seededRandom } from "@/core/random";
 
 export type Source = "microphone" | "example";
 

@@ -1,0 +1,288 @@
+import { readFileSync } from "node:fs";
+import { execFileSync } from "node:child_process";
+import { expect, notice, test } from "./fixtures";
+import { editor, openSong, pasteChart, pickSong, saved, stops, strip, summary } from "./songPage";
+
+const CHART = `Title: Gravel Road
+Tempo: 150
+
+Verse
+| A5 . D5 . | E5 | A5 G5 C5 . |
+Chorus
+|: F5 | C5 . G5 . :|
+`;
+
+test("a chart is pasted, its way appears, is the core's, and is there after a reload", async ({
+  page,
+}) => {
+  await openSong(page);
+  await pasteChart(page, CHART);
+  await expect(stops(page)).toHaveCount(12);
+  await expect(page.getByRole("textbox", { name: "Name of the song" })).toHaveValue("Gravel Road");
+  await expect(summary(page)).toContainText(/Clean to \d+ a minute/);
+  // The same question on the command line.
+  const told = execFileSync("node", ["dist/tenon.mjs", "batch"], {
+    input: `${JSON.stringify({ command: "route", args: { chart: CHART, tuning: "drop D" } })}\n`,
+    encoding: "utf8",
+  });
+  const answer = JSON.parse(told) as {
+    result: { routes: [{ stops: { fretting: (number | null)[] }[]; cleanTempoBpm: number }] };
+  };
+  const [route] = answer.result.routes;
+  await expect(summary(page)).toContainText(`Clean to ${Math.floor(route.cleanTempoBpm)} a minute`);
+  const labels = await stops(page).evaluateAll((all) =>
+    all.map((each) => each.getAttribute("aria-label") ?? ""),
+  );
+  for (const [index, { fretting }] of route.stops.entries()) {
+    const spoken = fretting.flatMap((fret) => (fret === null ? [] : [String(fret)]));
+    for (const fret of spoken) {
+      expect(labels[index]).toContain(fret === "0" ? "open" : fret);
+    }
+  }
+  await saved(page);
+  await page.reload();
+  await expect(stops(page)).toHaveCount(12);
+  await expect(editor(page)).toContainText("Gravel Road");
+});
+
+test("problems are marked in their place; what is right follows every keystroke", async ({
+  page,
+}) => {
+  await openSong(page);
+  await pasteChart(page, "Verse\n| A5 . Q7 . | E5 |\n|: D5 |");
+  const problems = page.getByRole("list", { name: "Problems in the chart" });
+  await expect(problems).toContainText("Line 2: 'Q7' is no chord; write a root from A to G");
+  await expect(problems).toContainText("Line 3: this repeat is never closed");
+  await expect(page.locator(".cm-lintRange-error")).toHaveCount(2);
+  await editor(page).press("Control+End");
+  await page.keyboard.type(" :|");
+  await expect(problems).not.toContainText("never closed");
+  await expect(page.locator("[data-chart]")).toContainText("Q7");
+});
+
+test("a grip is pinned, the rest is planned anew, and both go back with undo", async ({ page }) => {
+  await openSong(page);
+  await pickSong(page, "Slow Freight");
+  await stops(page).first().click();
+  const before = await stops(page).first().getAttribute("aria-label");
+  const choices = page.getByRole("list", { name: "Grips to pin" }).getByRole("button");
+  await expect(choices.nth(2)).toBeVisible();
+  await page.getByRole("button", { name: "everywhere", exact: true }).click();
+  await choices.nth(1).click();
+  await expect(stops(page).first()).not.toHaveAttribute("aria-label", before ?? "");
+  await expect(strip(page)).toContainText("pinned");
+  await page.getByRole("button", { name: "Undo the last change" }).click();
+  await expect(stops(page).first()).toHaveAttribute("aria-label", before ?? "");
+});
+
+test("a grip of one's own is set on the neck and pinned", async ({ page }) => {
+  await openSong(page);
+  await pickSong(page, "Slow Freight");
+  await stops(page).first().click();
+  await page.getByRole("button", { name: "Set one on the neck" }).click();
+  const dialog = page.getByRole("dialog");
+  await dialog.getByRole("button", { name: "String 1, open: E" }).click();
+  await expect(dialog).toContainText("0 2 2 × × 0");
+  await dialog
+    .getByRole("button", { name: "String 3, fret 15: A sharp" })
+    .or(dialog.getByRole("button", { name: "String 3, fret 15: B flat" }))
+    .click();
+  await expect(dialog).toContainText("Your hand cannot hold this.");
+  await dialog.getByRole("button", { name: /^String 3, fret 15/ }).click();
+  await dialog.getByRole("button", { name: "Pin this grip" }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(strip(page)).toContainText("pinned");
+  await expect(page.getByRole("list", { name: "Grips to pin" })).toContainText("0 2 2 × × 0");
+});
+
+test("the change that breaks first is found, and advice taken with one key helps", async ({
+  page,
+}) => {
+  await openSong(page);
+  await pickSong(page, "Quarry Lights");
+  await expect(summary(page)).toContainText("Too fast as it is.");
+  const cleanTo = async () =>
+    Number(/Clean to (\d+)/.exec((await summary(page).textContent()) ?? "")?.[1]);
+  const before = await cleanTo();
+  await page.keyboard.press("w");
+  await expect(page.getByRole("heading", { name: /^Bar \d+, G5 to B.5$/ })).toBeVisible();
+  await expect(page.getByText(/too late/).first()).toBeVisible();
+  await expect(
+    page.getByRole("button", { name: /Leave the last eighth of G5 empty/ }),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Both grips on the neck" }).click();
+  await expect(page.getByText(/^Outlines: the grip that is left/)).toBeVisible();
+  await page.keyboard.press("1");
+  await expect.poll(cleanTo).toBeGreaterThan(before);
+});
+
+test("limits: the chorus elsewhere, and what cannot be played says why", async ({ page }) => {
+  await openSong(page);
+  await pasteChart(page, CHART);
+  await expect(stops(page)).toHaveCount(12);
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "Limits" }).click();
+  await page.getByRole("combobox", { name: "Limits of" }).selectOption("Chorus");
+  await page.getByRole("combobox", { name: "Open strings" }).selectOption("none");
+  await page.getByRole("combobox", { name: "From fret" }).selectOption("7");
+  await expect(stops(page).last()).toHaveAttribute("aria-label", /\b(?:7|8|9|1\d)\b/);
+  await page.getByRole("combobox", { name: "To fret" }).selectOption("7");
+  await expect(page.getByText(/has no grip because of the range of frets/).first()).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Without the range of frets: .* points, clean to/ })
+    .click();
+  await expect(stops(page)).toHaveCount(12);
+});
+
+test("textures in one click, keys and forms", async ({ page }) => {
+  await openSong(page);
+  await pasteChart(page, CHART);
+  await page.getByRole("button", { name: "Texture" }).click();
+  await page.getByRole("button", { name: "Quiet verse" }).click();
+  await expect(editor(page)).toContainText("Texture: muted eighths down");
+  await page.getByRole("button", { name: "Step 3: nothing" }).click();
+  await expect(editor(page)).toContainText("Texture: muted --x");
+  await page.getByRole("button", { name: "Key", exact: true }).click();
+  await page.getByRole("button", { name: "2 half steps up" }).click();
+  await expect(editor(page)).toContainText("| B5 . E5 . | F#5 |");
+  await page.getByRole("combobox", { name: "Write" }).selectOption("Twelve bars, minor");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByRole("button", { name: "F5, bar 14" })).toBeVisible();
+  await expect(
+    page.getByText(/^I A: string 6, fret 7; IV D: string 5, fret 5; V E:/),
+  ).toBeVisible();
+});
+
+test("ways: each with figures, one chosen, two beside each other", async ({ page }) => {
+  await openSong(page);
+  await pickSong(page, "Paper Lantern");
+  const ways = page.getByRole("region", { name: "Ways to play it" });
+  await expect(ways.getByRole("row")).toHaveCount(6, { timeout: 60_000 });
+  const other = ways.getByRole("button", { pressed: false }).first();
+  const name = (await other.textContent()) ?? "";
+  await page.getByRole("button", { name: "Beside" }).click();
+  const dialog = page.getByRole("dialog");
+  await expect(dialog).toContainText("Neither is wrong");
+  await expect(dialog.getByRole("row")).toHaveCount(25);
+  await expect(dialog.getByRole("row").nth(3)).toContainText(/\d+\.\d/);
+  await page.keyboard.press("Escape");
+  await other.click();
+  await expect(ways.getByRole("button", { pressed: true })).toHaveText(name);
+});
+
+test("songs are found, copied, put away, deleted and brought back", async ({ page }) => {
+  await openSong(page);
+  await page.getByRole("button", { name: "Your songs" }).click();
+  const list = page.getByRole("list", { name: "Your songs" });
+  await expect(list.getByRole("listitem")).toHaveCount(4);
+  await page.getByRole("searchbox", { name: "Find a song" }).fill("lantern");
+  await expect(list.getByRole("listitem")).toHaveCount(1);
+  await page.getByRole("searchbox", { name: "Find a song" }).fill("tempo: 84");
+  await expect(list.getByRole("listitem")).toHaveText([/Tempo: 84/]);
+  await page.getByRole("searchbox", { name: "Find a song" }).fill("lantern");
+  await page.getByRole("button", { name: "Duplicate Paper Lantern" }).click();
+  await expect(page.getByRole("textbox", { name: "Name of the song" })).toHaveValue(
+    "Paper Lantern (2)",
+  );
+  await page.getByRole("button", { name: "Your songs" }).click();
+  await expect(list.getByRole("listitem")).toHaveCount(5);
+  await page.getByRole("button", { name: "Put away Slow Freight" }).click();
+  await expect(list.getByRole("listitem")).toHaveCount(4);
+  await page.getByRole("button", { name: "Put away: 1" }).click();
+  await page.getByRole("button", { name: "Take out Slow Freight" }).click();
+  await page.getByRole("button", { name: "Back to your songs" }).click();
+  await page.getByRole("button", { name: "Delete Nine Below" }).click();
+  await expect(notice(page)).toContainText("Nine Below is deleted.");
+  await expect(list.getByRole("listitem")).toHaveCount(4);
+  await notice(page).getByRole("button", { name: "Undo" }).click();
+  await expect(list.getByRole("listitem")).toHaveCount(5);
+});
+
+test("the song in other tunings, and as one file that opens without Tenon", async ({
+  page,
+}, info) => {
+  await openSong(page);
+  await pickSong(page, "Quarry Lights");
+  await expect(stops(page).first()).toBeVisible();
+  await page.getByRole("button", { name: "Sheet" }).click();
+  const downloading = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as one file" }).click();
+  const file = info.outputPath("song.html");
+  await (await downloading).saveAs(file);
+  const text = readFileSync(file, "utf8");
+  expect(text).not.toMatch(/<script|<link|https?:\/\/(?!www\.w3\.org)/);
+  const alone = await page.context().newPage();
+  await alone.goto(`file://${file}`);
+  await expect(alone.getByRole("heading", { name: "Quarry Lights" })).toBeVisible();
+  await expect(alone.locator("svg[aria-label^='Way of the hand']").first()).toBeVisible();
+  await alone.close();
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.getByRole("button", { name: "Limits" }).click();
+  await page.getByRole("combobox", { name: "To fret" }).selectOption("12");
+  await page.getByRole("button", { name: "Tunings" }).click();
+  await expect(page.getByText(/serves best\. Beside/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("rowheader", { name: /^D5/ })).toContainText("×");
+  await expect(page.getByText("Only grips with frets 0 to 12")).toBeVisible();
+  await expect(page).toHaveURL(/limits=frets%200-12/);
+  await page.getByRole("button", { name: "Drop the limits" }).click();
+  await expect(page.getByText(/^Only grips with/)).toHaveCount(0);
+});
+
+test("pasted without end: told, and nothing lost", async ({ page }) => {
+  await openSong(page);
+  await pasteChart(page, CHART);
+  await expect(stops(page)).toHaveCount(12);
+  await saved(page);
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData("text/plain", "| A5 | D5 |\n".repeat(430_000));
+    document
+      .querySelector("[data-editor=chart] .cm-content")
+      ?.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true }));
+  });
+  await expect(notice(page)).toContainText("a chart may have 250,000. Nothing was changed.");
+  await expect(stops(page)).toHaveCount(12);
+});
+
+test("charts that are no songs: each told in its place, and the page goes on", async ({ page }) => {
+  await openSong(page);
+  await pasteChart(
+    page,
+    "Tempo: fast\n\u200e| A5\u00a0D5 |\u201cwords\u201d\r\n\tBridge\nTempo: 999\n| E\u266d5 |",
+  );
+  const problems = page.getByRole("list", { name: "Problems in the chart" });
+  await expect(problems).toContainText("Line 1: 'fast': write a tempo from 30 to 300");
+  await expect(problems).toContainText("Line 4: '999': write a tempo from 30 to 300");
+  await expect(stops(page).first()).toBeVisible();
+  await pasteChart(page, "| A5 | D5 |\n".repeat(5000));
+  await expect(page.getByText(/the first 1024 chords; the others are kept/)).toBeVisible();
+  await page.getByRole("button", { name: /^Show the other \d+ bars$/ }).click();
+  await expect(stops(page).first()).toBeVisible();
+  await saved(page);
+});
+
+for (const width of [390, 768]) {
+  test(`at ${width} px nothing is wider than the window, with any panel open, and on stage`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 844 });
+    await openSong(page);
+    await expect(stops(page).first()).toBeVisible();
+    await page.keyboard.press("w");
+    const overflow = async () =>
+      page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+    expect(await overflow()).toBe(0);
+    for (const panel of ["Limits", "Texture", "Key", "Your songs", "How it plays"]) {
+      await page.getByRole("button", { name: panel, exact: true }).first().click();
+      expect(await overflow()).toBe(0);
+    }
+    await page.keyboard.press("v");
+    await page.getByRole("button", { name: "Leave the stage view" }).waitFor();
+    await page.keyboard.press("PageDown");
+    const next = page.getByRole("region", { name: "Next" });
+    await expect(next).toContainText("F5");
+    await expect(next).toBeInViewport({ ratio: 0.9 });
+  });
+}

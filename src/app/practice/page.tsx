@@ -1,0 +1,9 @@
+import { type Metadata } from "next";
+import { PracticeScreen } from "@/features/practice";
+import { readPracticeStart } from "@/server/page";
+
+export const metadata: Metadata = { title: "Practice" };
+
+export default function PracticePage() {
+  return <PracticeScreen start={readPracticeStart()} />;
+}

@@ -1,0 +1,160 @@
+import { fiveOf, parseChord, readChord, type Chord } from "@/core/chart";
+import {
+  DEFAULT_TEMPO_BPM,
+  quartersPerBeat,
+  readTexture,
+  strikesOf,
+  type Chart,
+  type ChartChord,
+  type Strike,
+  type TextPlace,
+} from "@/core/song";
+import { asked } from "./asked";
+import { marksAt } from "./marks";
+import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";
+
+/** A chord as it is played, with all that is known of it before there is a grip; times in quarters. */
+export interface ArrangedChord {
+  /** As the chart writes it. */
+  readonly name: string;
+  readonly reducedTo: string;
+  /** What the chord that is played lacks; empty where it is played whole. */
+  readonly leftOut: readonly string[];
+  /** What is looked for on the neck. */
+  readonly chord: Chord;
+  readonly limits: PlayLimits;
+  /** What the player decided about it. */
+  readonly marks: readonly Mark[];
+  /** From 0: the section, its bar in it, and the chord in that bar. */
+  readonly section: number;
+  readonly bar: number;
+  readonly inBar: number;
+  /** The bar as played, from 0. */
+  readonly playedBar: number;
+  /** From the beginning of the song. */
+  readonly start: number;
+  readonly beats: number;
+  /** From its start to the next chord's; its own length for the last. */
+  readonly untilNext: number;
+  readonly strikes: readonly Strike[];
+  readonly texture: string | null;
+  readonly place: TextPlace | null;
+}
+
+/** A bar as it is played; times in quarters. */
+export interface PlayedBar {
+  readonly section: number;
+  readonly bar: number;
+  readonly start: number;
+  readonly beats: number;
+  readonly meter: string;
+}
+
+/** A song from its beginning to its end, repeats written out. */
+export interface Arrangement {
+  readonly chords: readonly ArrangedChord[];
+  readonly bars: readonly PlayedBar[];
+  readonly sectionKeys: readonly string[];
+  /** In the beat of the song's meter. */
+  readonly tempoBpm: number;
+  readonly quartersPerBeat: number;
+  /** In quarters. */
+  readonly length: number;
+  /** There are more chords than are planned; the first are. */
+  readonly isCut: boolean;
+}
+
+/** More chords than any song plays; a way through more would only keep everything waiting. */
+export const MOST_CHORDS = 1024;
+
+/** What tells sections apart: the name, with a number from the second of that name on. */
+export function sectionKeys({ sections }: Pick<Chart, "sections">): readonly string[] {
+  const seen = new Map<string, number>();
+  return sections.map(({ name }) => {
+    const count = (seen.get(name) ?? 0) + 1;
+    seen.set(name, count);
+    return count === 1 ? name : `${name} #${count}`;
+  });
+}
+
+/** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
+export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {
+  const keys = sectionKeys(chart);
+  const bars: PlayedBar[] = [];
+  let barStart = 0;
+  const spans: Omit<ArrangedChord, "untilNext" | "strikes">[] = [];
+  for (const [section, index] of chart.order) {
+    const bar = chart.sections[section]?.bars[index];
+    if (!bar) continue;
+    const { meter, beats } = bar;
+    bars.push({ section, bar: index, start: barStart, beats, meter });
+    const key = keys[section] ?? "";
+    const limits = settings.sectionLimits[key] ?? settings.limits;
+    for (const [inBar, written] of bar.chords.entries()) {
+      const chord = chordOf(written, settings, limits);
+      if (!chord) continue;
+      const marks = marksAt(settings.marks, written.name, key, index, inBar);
+      spans.push({
+        name: written.name,
+        reducedTo: written.reducedTo ?? written.name,
+        leftOut: chord.tones.kind === "stack" ? written.leftOut : [],
+        chord: asked(chord, limits, marks, help),
+        limits,
+        marks,
+        section,
+        bar: index,
+        inBar,
+        playedBar: bars.length - 1,
+        start: barStart + written.startBeat,
+        beats: written.beats,
+        texture: written.texture,
+        place: written.place,
+      });
+    }
+    barStart += beats;
+  }
+  return {
+    chords: spans
+      .slice(0, MOST_CHORDS)
+      .map((span, index) => finish(span, spans[index + 1]?.start, bars)),
+    bars,
+    sectionKeys: keys,
+    tempoBpm: chart.tempoBpm ?? DEFAULT_TEMPO_BPM,
+    quartersPerBeat: quartersPerBeat(chart.meter),
+    length: barStart,
+    isCut: spans.length > MOST_CHORDS,
+  };
+}
+
+/** The chord as the player wants such chords: whole, or as its five. */
+function chordOf(
+  { name, reducedTo }: ChartChord,
+  { allAsFives, leastNotes }: SongSettings,
+  { fiveStack }: PlayLimits,
+): Chord | null {
+  const parts = reducedTo === null ? null : parseChord(name);
+  if (!parts) return null;
+  if (allAsFives) return fiveOf(parts, fiveStack);
+  const read = readChord(name, { fiveStack, allAsFives: false, leastNotes });
+  return read.ok ? read.value : null;
+}
+
+const EIGHTH = 0.5;
+
+function finish(
+  span: Omit<ArrangedChord, "untilNext" | "strikes">,
+  nextStart: number | undefined,
+  bars: readonly PlayedBar[],
+): ArrangedChord {
+  const { start, beats, playedBar, marks } = span;
+  const bar = bars[playedBar];
+  const isLeft = marks.some(({ act }) => act === "leave") && beats > EIGHTH;
+  const sounding = Math.max(0, Math.min(beats, (nextStart ?? Infinity) - start));
+  const texture = span.texture === null ? null : readTexture(span.texture);
+  const strikes = strikesOf(texture?.ok ? texture.value : null, {
+    meter: bar?.meter ?? "4/4",
+    startBeat: start - (bar?.start ?? 0),
+    beats: isLeft ? sounding - EIGHTH : sounding,
+  });
+  return { ...span, beats: sounding, untilNext: (nextStart ?? start + sounding) - start, strikes };
+}

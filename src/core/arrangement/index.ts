@@ -1,0 +1,46 @@
+export { placeOf } from "./placeOf";
+export { easeSong, NO_EASE, type Ease } from "./ease";
+export { ADVICE, adviseOn, type Advice, type AdviceKind } from "./advice";
+export {
+  arrange,
+  MOST_CHORDS,
+  sectionKeys,
+  type ArrangedChord,
+  type Arrangement,
+  type PlayedBar,
+} from "./arrange";
+export {
+  BLOCKERS,
+  findBlocked,
+  type Blockage,
+  type BlockedChord,
+  type Blocker,
+  type Loosened,
+} from "./blocked";
+export {
+  DEFAULT_DOWN_STROKES_BPM,
+  FASTEST_DOWN_STROKES_BPM,
+  hardDownStrokes,
+  SLOWEST_DOWN_STROKES_BPM,
+} from "./downStrokes";
+export { addMark, marksAt } from "./marks";
+export { gripsOf, planSong, type SongRoute } from "./planSong";
+export { type SongQuestion } from "./question";
+export {
+  DEFAULT_SONG_SETTINGS,
+  HELPS,
+  NO_LIMITS,
+  WAYS,
+  type Help,
+  type Mark,
+  type MarkPlace,
+  type PlayLimits,
+  type SongSettings,
+  type Way,
+} from "./settings";
+export { HOLDS_AT_TEMPO, type HoldsAtTempo, type SongChange, type TimedSong } from "./timeSong";
+export { keyOf } from "./keyOf";
+export { nameRoutes, planOthers, planWay, type NamedRoute } from "./ways";
+export { cornerOf, type Corner, type CornerRoot } from "./corner";
+export { countInOf, countWord, roundOf, type PlayEvent, type Round } from "./timeline";
+export { gripLimitsOf } from "./asked";

@@ -1,0 +1,10 @@
+import { type ArrangedChord, type Arrangement } from "./arrange";
+import { type MarkPlace } from "./settings";
+
+/** Where a chord stands, for a mark that is meant for it alone. */
+export function placeOf(
+  { name, section, bar, inBar }: Pick<ArrangedChord, "name" | "section" | "bar" | "inBar">,
+  { sectionKeys }: Pick<Arrangement, "sectionKeys">,
+): MarkPlace {
+  return { chord: name, section: sectionKeys[section] ?? "", at: [bar, inBar] };
+}

@@ -1,0 +1,171 @@
+import { compareFrettings, type Fretting } from "@/core/fretting";
+import { type Taste } from "@/core/grip";
+import { DEFAULT_WEIGHTS, makeGripSearch, type GripLimits, type Weights } from "@/core/gripSearch";
+import { makeEffortBook, rankFingers, type Finger, type Fingering } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { planRoutes, type ChordTerms, type GripRoute, type RouteQuestion } from "@/core/plan";
+import { type Result } from "@/core/result";
+import { type ArrangedChord } from "./arrange";
+import { gripLimitsOf } from "./asked";
+import { type SongQuestion } from "./question";
+import { recipeOf, type Recipe } from "./recipes";
+import { type PlayLimits, type Way } from "./settings";
+import { timeSong, type TimedSong } from "./timeSong";
+
+/** One way to play a song, or what of it can be played. */
+export interface SongRoute {
+  readonly way: Way | "another";
+  /** Of which chords there are stops: indices in the arrangement, in order. */
+  readonly played: readonly number[];
+  readonly timed: TimedSong;
+}
+
+/**
+ * A route through the chords of a song. Chords without any grip are left out, so that the rest can be seen; the problem
+ * is that of a song without a single chord that can be played.
+ */
+export function planSong(question: SongQuestion, way: Way): Result<SongRoute> {
+  return planWith(question, recipeOf(way, question), way);
+}
+
+export function planWith(question: SongQuestion, recipe: Recipe, way: Way): Result<SongRoute> {
+  const routes = routesOf(question, recipe, 1);
+  if (!routes.ok) return routes;
+  const [route] = routes.value.routes;
+  if (!route) throw new RangeError("planned no route");
+  const { played } = routes.value;
+  return { ok: true, value: { way, played, timed: timeSong(question, played, route) } };
+}
+
+/** The best few routes of a recipe, and which chords they play. */
+export function routesOf(
+  question: SongQuestion,
+  recipe: Recipe,
+  most: number,
+): Result<{ readonly played: readonly number[]; readonly routes: readonly GripRoute[] }> {
+  const { arrangement } = question;
+  const book = question.book ?? makeEffortBook(question.neck, question.player);
+  const all = arrangement.chords.map((_, index) => index);
+  const first = planRoutes(routeQuestion({ ...question, book }, recipe, all, most));
+  if (first.ok) return { ok: true, value: { played: all, routes: first.value } };
+  const played = all.filter((index) => {
+    const chord = arrangement.chords[index];
+    return chord && hasGrip({ ...question, book }, recipe, chord);
+  });
+  if (played.length === 0 || played.length === all.length) return first;
+  const rest = planRoutes(routeQuestion({ ...question, book }, recipe, played, most));
+  return rest.ok ? { ok: true, value: { played, routes: rest.value } } : rest;
+}
+
+function routeQuestion(
+  { arrangement, neck, player, book, memo }: SongQuestion,
+  recipe: Recipe,
+  played: readonly number[],
+  most: number,
+): RouteQuestion {
+  const chords = played.flatMap((index) => arrangement.chords[index] ?? []);
+  return {
+    neck,
+    player: tasteOf(player, recipe),
+    weights: DEFAULT_WEIGHTS,
+    chords: chords.map(({ chord }) => recipe.chord(chord)),
+    terms: chords.map(({ limits }) => termsOf(limits, recipe)),
+    most,
+    goal: recipe.goal,
+    nearby: recipe.nearby,
+    pins: chords.flatMap((chord, index) => {
+      const pin = pinOf(chord, neck, player);
+      return pin ? [{ index, ...pin }] : [];
+    }),
+    forbidden: chords.flatMap((chord, index) =>
+      forbiddenFor(chord, neck).map((fretting) => ({ index, fretting })),
+    ),
+    ...(book && { book }),
+    // What is remembered is of the player's own taste.
+    memo: recipe.tilts.length > 0 ? undefined : memo,
+  };
+}
+
+/**
+ * The grip that is pinned to a chord. One that this neck does not have or this hand cannot hold, as after another tuning
+ * was chosen, rests: the chord is planned as if it were not there.
+ */
+function pinOf(
+  { marks }: ArrangedChord,
+  neck: Neck,
+  player: Taste,
+): { readonly fretting: Fretting; readonly fingers?: readonly (Finger | 0)[] } | null {
+  const pin = marks.find((mark) => mark.act === "pin");
+  if (pin?.act !== "pin" || !isOnNeck(pin.fretting, neck)) return null;
+  const { fretting, fingers } = pin;
+  const ways = rankFingers(neck, fretting, player);
+  if (ways.length === 0) return null;
+  const isHeldSo = ways.some((way) => way.fingers.join() === fingers?.join());
+  return fingers && isHeldSo ? { fretting, fingers } : { fretting };
+}
+
+function forbiddenFor({ marks }: ArrangedChord, neck: Neck): readonly Fretting[] {
+  return marks.flatMap((mark) =>
+    mark.act === "forbid" && isOnNeck(mark.fretting, neck) ? [mark.fretting] : [],
+  );
+}
+
+function isOnNeck(fretting: Fretting, { midi, frets }: Neck): boolean {
+  return fretting.length === midi.length && fretting.every((fret) => (fret ?? 0) <= frets);
+}
+
+/** Whether a chord has a grip under its limits, beside those that are forbidden, or one that is pinned. */
+export function hasGrip(question: SongQuestion, recipe: Recipe, chord: ArrangedChord): boolean {
+  const { neck, player, book } = question;
+  if (pinOf(chord, neck, player)) return true;
+  const { weights, limits } = termsOf(chord.limits, recipe);
+  const forbidden = forbiddenFor(chord, neck);
+  return makeGripSearch(neck, tasteOf(player, recipe), weights, book, limits)
+    .cheapest(neck.midi, recipe.chord(chord.chord), 1 + forbidden.length)
+    .some(({ fretting }) => !forbidden.some((no) => compareFrettings(no, fretting) === 0));
+}
+
+/** The grips of one chord of a song that cost least under its limits, each with its usual fingers. */
+export function gripsOf(question: SongQuestion, index: number, most: number): readonly Fingering[] {
+  const { arrangement, neck, player, book } = question;
+  const chord = arrangement.chords[index];
+  if (!chord) return [];
+  const recipe = recipeOf("usual", question);
+  const { weights, limits } = termsOf(chord.limits, recipe);
+  return makeGripSearch(neck, player, weights, book, limits)
+    .cheapest(neck.midi, chord.chord, most)
+    .flatMap(({ fretting }) => rankFingers(neck, fretting, player)[0] ?? []);
+}
+
+function tasteOf(player: Taste, { tilts }: Recipe): Taste {
+  return tilts.length > 0 ? { ...player, tilts: [...(player.tilts ?? []), ...tilts] } : player;
+}
+
+/** What the player asks of a chord's grips, and what the recipe does beside it. */
+function termsOf(limits: PlayLimits, recipe: Recipe): ChordTerms {
+  // An open string that is wanted counts as one more weight of ringing.
+  const wanted = limits.openStrings === "wanted" ? 1 : 0;
+  const weights: Weights = {
+    ...DEFAULT_WEIGHTS,
+    ...recipe.weights,
+    ringing: DEFAULT_WEIGHTS.ringing + (recipe.weights.ringing ?? 0) + wanted,
+  };
+  return { weights, limits: narrower(gripLimitsOf(limits), recipe.limits) };
+}
+
+/** Both limits at once; where the recipe's leaves nothing of the player's, the player's alone. */
+function narrower(
+  own: GripLimits,
+  { frets, rootStrings, ...more }: Partial<GripLimits>,
+): GripLimits {
+  const lowest = Math.max(own.frets?.[0] ?? 0, frets?.[0] ?? 0);
+  const highest = Math.min(own.frets?.[1] ?? Infinity, frets?.[1] ?? Infinity);
+  const both = lowest > highest ? own.frets : ([lowest, highest] as const);
+  const strings = rootStrings?.filter((string) => own.rootStrings?.includes(string) ?? true) ?? [];
+  return {
+    ...own,
+    ...more,
+    frets: frets ? both : own.frets,
+    rootStrings: rootStrings && strings.length > 0 ? strings : own.rootStrings,
+  };
+}

@@ -1,0 +1,62 @@
+import { type Chord } from "@/core/chart";
+import { type GripLimits, type Weights } from "@/core/gripSearch";
+import { type Neck } from "@/core/neck";
+import { type Goal, type NearbyGrips } from "@/core/plan";
+import { tiltOfWish, type Tilt } from "@/core/preference";
+import { twoOf } from "./asked";
+import { type Way } from "./settings";
+
+/** How a route is looked for, so that it may earn a name. */
+export interface Recipe {
+  readonly goal: Goal;
+  readonly weights: Partial<Weights>;
+  readonly limits: Partial<GripLimits>;
+  readonly tilts: readonly Tilt[];
+  readonly nearby: NearbyGrips | undefined;
+  /** What is played of a chord. */
+  readonly chord: (chord: Chord) => Chord;
+}
+
+const PLAIN: Recipe = {
+  goal: "total",
+  weights: {},
+  limits: {},
+  tilts: [],
+  nearby: undefined,
+  chord: (chord) => chord,
+};
+
+/** Nobody takes a much harder grip only to move less; among those near the easiest, the way decides (judgements). */
+const MOVING: NearbyGrips = { withinPoints: 8, share: 0.3 };
+/** Where a hand is up the neck (a judgement). */
+const UP_FROM_FRET = 7;
+
+export function recipeOf(way: Way, { neck }: { readonly neck: Neck }): Recipe {
+  switch (way) {
+    case "usual":
+    case "one string pair":
+      return PLAIN;
+    case "least movement":
+      return { ...PLAIN, nearby: MOVING };
+    case "least hardest change":
+      return { ...PLAIN, goal: "hardest", nearby: { ...MOVING, share: 1 } };
+    case "open and ringing":
+      return { ...PLAIN, tilts: [tiltOfWish("ringing")] };
+    case "low and heavy":
+      return { ...PLAIN, tilts: [tiltOfWish("heavy")] };
+    case "up the neck":
+      return {
+        ...PLAIN,
+        limits: { frets: [UP_FROM_FRET, neck.frets], openStrings: "none" },
+      };
+  }
+}
+
+/** Root and fifth alone, the root always on one string: the shape slides along a pair of strings. */
+export function pairRecipe(string: number): Recipe {
+  return {
+    ...PLAIN,
+    limits: { rootStrings: [string], mostNotes: 2 },
+    chord: (chord) => ({ ...chord, tones: { kind: "stack", stack: twoOf(chord) } }),
+  };
+}

@@ -1,0 +1,90 @@
+import { DEFAULT_CHORD_OPTIONS } from "@/core/chart";
+import { type Fretting } from "@/core/fretting";
+import { type Finger } from "@/core/hand";
+import { type Stack } from "@/core/stack";
+
+/** What the player asks of the grips of a song, or of a section. */
+export interface PlayLimits {
+  /** Pressed strings lie between these frets; null for anywhere. */
+  readonly frets: readonly [lowest: number, highest: number] | null;
+  /** Strings on which the lowest root may lie, from the thickest, 0; null for any. */
+  readonly rootStrings: readonly number[] | null;
+  readonly openStrings: "any" | "wanted" | "none";
+  readonly mostNotes: number | null;
+  /** What fives are played as. */
+  readonly fiveStack: Stack;
+  /** A bass player is there: the lowest note is left out. */
+  readonly withoutLowest: boolean;
+}
+
+/** Where something holds: at one chord, at every such chord of a section, or everywhere in the song. */
+export interface MarkPlace {
+  /** The chord's name in the chart. */
+  readonly chord: string;
+  /** As `sectionKeys` tells sections apart; null for everywhere. */
+  readonly section: string | null;
+  /** The bar in its section and the chord in its bar, from 0; null for all of the section. */
+  readonly at: readonly [bar: number, chord: number] | null;
+}
+
+/** Something that the player decided about a chord's grip. */
+export type Mark = MarkPlace &
+  (
+    | {
+        readonly act: "pin";
+        readonly fretting: Fretting;
+        readonly fingers: readonly (Finger | 0)[] | null;
+      }
+    | { readonly act: "forbid"; readonly fretting: Fretting }
+    /** Fewer notes: the root alone, or the two lowest. */
+    | { readonly act: "thin"; readonly notes: 1 | 2 }
+    /** The last eighth is left empty, so that the hand has time to move. */
+    | { readonly act: "leave" }
+  );
+
+/** How much of each chord is played while it is learnt. */
+export const HELPS = ["root", "two", "full"] as const;
+export type Help = (typeof HELPS)[number];
+
+/** What a route is chosen for. */
+export const WAYS = [
+  "usual",
+  "least movement",
+  "least hardest change",
+  "open and ringing",
+  "low and heavy",
+  "up the neck",
+  "one string pair",
+] as const;
+export type Way = (typeof WAYS)[number];
+
+/** How the player wants a song to be played, beside its chart. */
+export interface SongSettings {
+  /** Every chord becomes its five. */
+  readonly allAsFives: boolean;
+  /** Other chords sound on at least this many strings. */
+  readonly leastNotes: number;
+  readonly limits: PlayLimits;
+  /** By section, as `sectionKeys` tells them apart: what holds there instead. */
+  readonly sectionLimits: Readonly<Record<string, PlayLimits>>;
+  readonly marks: readonly Mark[];
+  readonly way: Way;
+}
+
+export const NO_LIMITS: PlayLimits = {
+  frets: null,
+  rootStrings: null,
+  openStrings: "any",
+  mostNotes: null,
+  fiveStack: DEFAULT_CHORD_OPTIONS.fiveStack,
+  withoutLowest: false,
+};
+
+export const DEFAULT_SONG_SETTINGS: SongSettings = {
+  allAsFives: false,
+  leastNotes: DEFAULT_CHORD_OPTIONS.leastNotes,
+  limits: NO_LIMITS,
+  sectionLimits: {},
+  marks: [],
+  way: "usual",
+};

@@ -1,0 +1,1 @@
+export { makeSong, makeWays, STANDARD, standardNeck, type MadeSong } from "./made";

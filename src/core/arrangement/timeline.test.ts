@@ -1,0 +1,86 @@
+import { describe, expect, test } from "@jest/globals";
+import { makeNeck } from "@/core/neck";
+import { readChart } from "@/core/song";
+import {
+  arrange,
+  cornerOf,
+  countInOf,
+  countWord,
+  DEFAULT_SONG_SETTINGS,
+  roundOf,
+  type PlayEvent,
+} from ".";
+
+const laidOut = (text: string) => arrange(readChart(text), DEFAULT_SONG_SETTINGS);
+const at = (events: readonly PlayEvent[], kind: PlayEvent["kind"]) =>
+  events.filter((event) => event.kind === kind).map(({ atS }) => Number(atS.toFixed(6)));
+
+describe("what happens while a song plays", () => {
+  test("clicks on every beat, strikes in their texture, at the tempo asked for", () => {
+    const song = laidOut("Tempo: 120\n| A5 . D5~eighths . |");
+    const round = roundOf(song, 0, 1, 60);
+    expect(at(round.events, "click")).toEqual([0, 1, 2, 3]);
+    expect(at(round.events, "strike")).toEqual([0, 1, 2, 2.5, 3, 3.5]);
+    expect(round.lengthS).toBe(4);
+    expect(roundOf(song, 0, 1, 120).lengthS).toBe(2);
+  });
+
+  test("each strike lasts until the next, the last until its chord ends", () => {
+    const { events } = roundOf(laidOut("| A5 . D5! r |"), 0, 1, 60);
+    const lengths = events.flatMap((each) => (each.kind === "strike" ? [each.lengthS] : []));
+    expect(lengths).toEqual([1, 1, 0.5]);
+  });
+
+  test("a round of later bars begins at nothing; a chord that comes early is struck as it begins", () => {
+    const round = roundOf(laidOut("| A5 | <D5 | E5 |"), 1, 3, 60);
+    expect(round.startQuarters).toBe(4);
+    expect(at(round.events, "strike")[0]).toBe(0);
+    expect(round.lengthS).toBe(8);
+  });
+
+  test("in 6/8 the beat is a dotted quarter; a pick-up ends as a whole bar does", () => {
+    const six = roundOf(laidOut("Time: 6/8\n| A5 |"), 0, 1, 60);
+    expect(at(six.events, "click")).toEqual([0, 1]);
+    const song = laidOut("{pickup: 1}\n| E5 | A5 |");
+    expect(at(roundOf(song, 0, 2, 60).events, "click")).toEqual([0, 1, 2, 3, 4]);
+    const accents = roundOf(song, 0, 2, 60).events.flatMap((each) =>
+      each.kind === "click" ? [each.strength === "accent"] : [],
+    );
+    expect(accents).toEqual([false, true, false, false, false]);
+  });
+
+  test("counting in: one and two and, a whole bar of it", () => {
+    const counted = countInOf(laidOut("Time: 3/4\n| A5 |"), 0, 60);
+    expect(at(counted.events, "click")).toEqual([0, 1, 2]);
+    expect(at(counted.events, "word")).toEqual([0, 0.5, 1, 1.5, 2, 2.5]);
+    const words = counted.events.flatMap((each) => (each.kind === "word" ? [each.word] : []));
+    expect(words.join(" ")).toBe("one and two and three and");
+    expect([0, 0.5, 1, 1.9].map((quarters) => countWord(quarters, 1))).toEqual([
+      "one",
+      "and",
+      "two",
+      "and",
+    ]);
+  });
+});
+
+describe("the corner of I, IV and V (common practice)", () => {
+  const corner = (midi: readonly number[], key: string) => {
+    const neck = makeNeck({ midi, frets: 22 });
+    return neck.ok
+      ? cornerOf(neck.value, key)?.map(({ numeral, name, string, fret }) =>
+          [numeral, name, string, fret].join(" "),
+        )
+      : null;
+  };
+
+  test("in standard tuning IV at the same fret, V two frets up", () => {
+    expect(corner([40, 45, 50, 55, 59, 64], "G")).toEqual(["I G 0 3", "IV C 1 3", "V D 1 5"]);
+  });
+
+  test("in drop D IV two frets down, V at the same fret; where IV would lie beyond the nut, an octave up", () => {
+    const dropD = [38, 45, 50, 55, 59, 64];
+    expect(corner(dropD, "G")).toEqual(["I G 0 5", "IV C 1 3", "V D 1 5"]);
+    expect(corner(dropD, "D")).toEqual(["I D 0 12", "IV G 1 10", "V A 1 12"]);
+  });
+});

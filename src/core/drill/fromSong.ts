@@ -1,0 +1,59 @@
+import { type Arrangement, type SongRoute, type SongSettings } from "@/core/arrangement";
+import { type PlayedDrill } from "./drill";
+
+/** A song, as drills are taken from it. */
+export interface DrilledSong {
+  readonly id: number;
+  readonly name: string;
+  readonly text: string;
+  readonly settings: SongSettings;
+  readonly arrangement: Arrangement;
+  readonly route: SongRoute;
+}
+
+const MOST_CHANGES = 5;
+/** A drill begins at this share of the tempo at which its change is just in time (a judgement). */
+const START_SHARE = 0.8;
+const SLOWEST_BPM = 40;
+
+/** The tightest changes of a song's route, each with the bars around it, the tightest first. */
+export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
+  const { arrangement, route } = song;
+  const { changes } = route.timed;
+  const seen = new Set<string>();
+  const tightest = changes
+    .map((change, index) => ({ index, bpm: change.cleanTempoBpm ?? Infinity }))
+    .filter(({ bpm }) => bpm < Infinity)
+    .sort((a, b) => a.bpm - b.bpm || a.index - b.index);
+  const drills: PlayedDrill[] = [];
+  for (const { index, bpm } of tightest) {
+    const [from, to] = [index, index + 1].map((at) => arrangement.chords[route.played[at] ?? -1]);
+    const grips = [index, index + 1].map((at) => route.timed.stops[at]?.fingering.fretting.join());
+    if (!from || !to) continue;
+    // The same change elsewhere in the song is the same drill.
+    const change = `${from.name} ${grips[0]} > ${to.name} ${grips[1]}`;
+    if (seen.has(change)) continue;
+    seen.add(change);
+    const startBpm = Math.round(
+      Math.max(SLOWEST_BPM, Math.min(bpm * START_SHARE, arrangement.tempoBpm)),
+    );
+    drills.push({
+      key: `song:${song.id}:${from.name}>${to.name}:${grips.join(">")}`,
+      kind: "song",
+      name: `${from.name} to ${to.name} in ${song.name}`,
+      say: `${barsText(from.playedBar + 1, to.playedBar + 1)}, written at ${Math.round(arrangement.tempoBpm)} a minute.`,
+      how: "played",
+      text: song.text,
+      settings: song.settings,
+      bars: [from.playedBar, to.playedBar + 1],
+      startBpm,
+      showsSilence: false,
+    });
+    if (drills.length === MOST_CHANGES) break;
+  }
+  return drills;
+}
+
+function barsText(first: number, last: number): string {
+  return first === last ? `Bar ${first}` : `Bars ${first} to ${last}`;
+}

@@ -1,0 +1,34 @@
+export { ASKED_DRILLS, drillsOf } from "./catalogue";
+export {
+  ASKED,
+  DRILL_KINDS,
+  type AskedDrill,
+  type AskedWhat,
+  type Drill,
+  type DrillKind,
+  type PlayedDrill,
+} from "./drill";
+export { songDrills, type DrilledSong } from "./fromSong";
+export { fiveAt, type DrillGrip, type DrillRig } from "./grips";
+export {
+  climb,
+  DEFAULT_LADDER,
+  firstRung,
+  ROOMS,
+  rungFor,
+  shownAheadQuarters,
+  type LadderRound,
+  type LadderSettings,
+  type Rung,
+} from "./ladder";
+export { DIRECTIONS, fretToFret, type Direction } from "./moves";
+export { gradeAnswer, judge, type Answer, type Judged } from "./answers";
+export {
+  ask,
+  type Expected,
+  type Heard,
+  type NeckPlace,
+  type Question,
+  type Random,
+} from "./questions";
+export { STEPS, type Step } from "./step";

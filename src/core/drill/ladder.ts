@@ -1,0 +1,99 @@
+import { type RoundResult } from "@/core/recall";
+import { type Step } from "./step";
+
+/** The player's steps and limits. */
+export interface LadderSettings {
+  readonly stepBpm: number;
+  readonly leastBpm: number;
+  readonly mostBpm: number;
+  /** The rest before a change shrinks before the tempo grows. */
+  readonly leavesRoom: boolean;
+}
+
+export const DEFAULT_LADDER: LadderSettings = {
+  stepBpm: 4,
+  leastBpm: 40,
+  mostBpm: 200,
+  leavesRoom: false,
+};
+
+/** Where a player stands on the ladder of a drill. */
+export interface Rung {
+  readonly bpm: number;
+  /** Clean rounds in a row at this tempo. */
+  readonly clean: number;
+  /** The rest before each change, in quarters. */
+  readonly roomQuarters: number;
+}
+
+/** What a round was played at, how much of it, and how it went. */
+export interface LadderRound {
+  readonly step: Step;
+  readonly bpm: number;
+  readonly roomQuarters: number;
+  readonly result: RoundResult;
+}
+
+/** Two clean rounds up, one missed down; a rough one stays and starts the count afresh. */
+const CLEAN_TO_CLIMB = 2;
+/** From a beat to nothing, in quarters. */
+export const ROOMS = [1, 0.5, 0] as const;
+
+/** Where a drill begins. */
+export function firstRung(startBpm: number, settings: LadderSettings): Rung {
+  const roomQuarters = settings.leavesRoom ? ROOMS[0] : 0;
+  return { bpm: within(startBpm, settings), clean: 0, roomQuarters };
+}
+
+/** The rung after a round. */
+export function climb(rung: Rung, result: RoundResult, settings: LadderSettings): Rung {
+  const { bpm, clean, roomQuarters } = rung;
+  if (result === "rough") return { ...rung, clean: 0 };
+  if (result === "missed") {
+    const more = settings.leavesRoom ? ROOMS.findLast((room) => room > roomQuarters) : undefined;
+    if (more !== undefined) return { ...rung, clean: 0, roomQuarters: more };
+    return { ...rung, clean: 0, bpm: within(bpm - settings.stepBpm, settings) };
+  }
+  if (clean + 1 < CLEAN_TO_CLIMB) return { ...rung, clean: clean + 1 };
+  const less = settings.leavesRoom ? ROOMS.find((room) => room < roomQuarters) : undefined;
+  if (less !== undefined) return { ...rung, clean: 0, roomQuarters: less };
+  return { ...rung, clean: 0, bpm: within(bpm + settings.stepBpm, settings) };
+}
+
+/**
+ * Where a player stands with so much of a drill, after its rounds in their order. Each step has a ladder of its own; a
+ * new one begins at the tempo that was played last.
+ */
+export function rungFor(
+  rounds: readonly LadderRound[],
+  step: Step,
+  startBpm: number,
+  settings: LadderSettings,
+): Rung {
+  const own = rounds.filter((round) => round.step === step);
+  return rungAfter(own, rounds.at(-1)?.bpm ?? startBpm, settings);
+}
+
+/** Where rounds lead, in their order; a tempo that the player chose begins a rung of its own. */
+export function rungAfter(
+  rounds: readonly LadderRound[],
+  startBpm: number,
+  settings: LadderSettings,
+): Rung {
+  let rung = firstRung(rounds[0]?.bpm ?? startBpm, settings);
+  for (const { bpm, roomQuarters, result } of rounds) {
+    const isOther = bpm !== rung.bpm || roomQuarters !== rung.roomQuarters;
+    rung = climb(isOther ? { bpm, roomQuarters, clean: 0 } : rung, result, settings);
+  }
+  const roomQuarters = settings.leavesRoom ? rung.roomQuarters : 0;
+  return { ...rung, roomQuarters, bpm: within(rung.bpm, settings) };
+}
+
+/** How long before it comes the next grip is shown, in quarters: early at first, later as it goes well. */
+export function shownAheadQuarters({ clean }: Rung, barQuarters: number): number {
+  return clean === 0 ? barQuarters : barQuarters / 2;
+}
+
+function within(bpm: number, { leastBpm, mostBpm }: LadderSettings): number {
+  return Math.min(mostBpm, Math.max(leastBpm, Math.round(bpm)));
+}

@@ -1,0 +1,225 @@
+import { soundingMidi, type Fretting } from "@/core/fretting";
+import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
+import { CARD_FRETS, cardAt, cardId, readCardId } from "@/core/recall";
+import { type AskedWhat } from "./drill";
+import { fiveAt, firstString, nameOf, type DrillRig } from "./grips";
+
+export interface NeckPlace {
+  /** From the thickest, 0. */
+  readonly string: number;
+  readonly fret: number;
+}
+
+/** Notes that sound together, and how they are played. */
+export interface Heard {
+  readonly midi: readonly Midi[];
+  readonly touch: "ringing" | "muted" | "choked";
+}
+
+/** What is right. */
+export type Expected =
+  | { readonly kind: "note"; readonly pitchClass: PitchClass }
+  /** All of them, in any order. */
+  | { readonly kind: "places"; readonly places: readonly NeckPlace[] }
+  /** Any grip of these notes with this one lowest. */
+  | { readonly kind: "grip"; readonly notes: readonly PitchClass[]; readonly lowest: PitchClass }
+  | { readonly kind: "choice"; readonly options: readonly string[]; readonly right: number }
+  /** A note to be pressed so that it is in tune. */
+  | { readonly kind: "press"; readonly midi: Midi };
+
+export interface Question {
+  readonly what: AskedWhat;
+  /** What is remembered of it, where there is a card for it. */
+  readonly card: string | null;
+  readonly say: string;
+  /** Places and grips that are shown, and sounds that are heard with it. */
+  readonly places: readonly NeckPlace[];
+  readonly grip: Fretting | null;
+  readonly heard: readonly Heard[];
+  readonly expected: Expected;
+}
+
+/** Numbers from 0 up to, but without, 1. */
+export type Random = () => number;
+
+/**
+ * A question of a kind; about a card where one is given and the kind has cards. Null where the neck has nothing of that
+ * kind.
+ */
+export function ask(
+  what: AskedWhat,
+  rig: DrillRig,
+  card: string | null,
+  random: Random,
+): Question | null {
+  const place = placeOf(rig, card, random);
+  if (what === "name") return askName(rig, place);
+  if (what === "half steps") return askHalfStep(rig, place, random);
+  if (what === "places") return askPlaces(rig, random);
+  if (what === "press") return askPress(rig, random);
+  if (what === "grip" || what === "chord") return askGrip(what, rig, random);
+  return askSound(what, rig, random);
+}
+
+const BLANK = { card: null, places: [], grip: null, heard: [] } as const;
+
+/** The place of a card, on the thickest string that has it; any place without one. */
+function placeOf({ neck }: DrillRig, card: string | null, random: Random): NeckPlace {
+  const read = card === null ? null : readCardId(card);
+  const string = read ? neck.midi.indexOf(read.openMidi) : -1;
+  if (read && string >= 0) return { string, fret: read.fret };
+  const frets = Math.min(CARD_FRETS, neck.frets + 1);
+  return { string: below(neck.midi.length, random), fret: below(frets, random) };
+}
+
+function askName(rig: DrillRig, place: NeckPlace): Question {
+  return {
+    ...BLANK,
+    what: "name",
+    card: cardId(cardAt(rig.neck, place.string, place.fret)),
+    say: "Which note is this?",
+    places: [place],
+    expected: { kind: "note", pitchClass: noteAt(rig, place) },
+  };
+}
+
+/** Two places side by side: one is named, the other is asked. */
+function askHalfStep(rig: DrillRig, { string, fret }: NeckPlace, random: Random): Question {
+  const isAbove = fret > 0 && (fret === rig.neck.frets || random() < 0.5);
+  const beside = nameAt(rig, { string, fret: isAbove ? fret - 1 : fret + 1 });
+  return {
+    ...BLANK,
+    what: "half steps",
+    card: cardId(cardAt(rig.neck, string, fret)),
+    say: `Which note is half a step ${isAbove ? "above" : "below"} ${beside}?`,
+    places: [{ string, fret }],
+    expected: { kind: "note", pitchClass: noteAt(rig, { string, fret }) },
+  };
+}
+
+function askPlaces(rig: DrillRig, random: Random): Question {
+  const { neck } = rig;
+  const wanted = below(12, random);
+  const last = Math.min(CARD_FRETS - 1, neck.frets);
+  const places = neck.midi.flatMap((_, string) =>
+    Array.from({ length: last + 1 }, (__, fret) => ({ string, fret })).filter(
+      (place) => noteAt(rig, place) === wanted,
+    ),
+  );
+  return {
+    ...BLANK,
+    what: "places",
+    say: `Find every ${nameOf(rig, wanted)} up to fret ${last}.`,
+    expected: { kind: "places", places },
+  };
+}
+
+function askPress(rig: DrillRig, random: Random): Question {
+  const { neck } = rig;
+  const string = below(neck.midi.length, random);
+  const fret = 1 + below(Math.min(7, neck.frets), random);
+  const midi = (neck.midi[string] ?? 0) + fret;
+  return {
+    ...BLANK,
+    what: "press",
+    say: `Press ${nameOf(rig, midi)} straight down, just behind the fret, and pick it.`,
+    places: [{ string, fret }],
+    expected: { kind: "press", midi },
+  };
+}
+
+function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Question | null {
+  const low = firstString(rig);
+  const grips = [low, low + 1].flatMap((string) =>
+    Array.from({ length: CARD_FRETS }, (_, fret) => fiveAt(rig, string, fret) ?? []).flat(),
+  );
+  const grip = grips[below(grips.length, random)];
+  if (!grip) return null;
+  const sounding = soundingMidi(rig.neck, grip.fretting);
+  const root = pitchClass(sounding[0] ?? 0);
+  if (what === "chord") {
+    return {
+      ...BLANK,
+      what,
+      say: "Which five is this?",
+      grip: grip.fretting,
+      expected: { kind: "note", pitchClass: root },
+    };
+  }
+  return {
+    ...BLANK,
+    what,
+    say: `Find ${grip.name}, its root lowest.`,
+    expected: { kind: "grip", notes: [root, pitchClass(root + FIFTH)], lowest: root },
+  };
+}
+
+const FIFTH = 7;
+/** What is told apart by ear, in half steps over the lowest note. */
+const STACKS = [
+  ["Fifth", [0, 7]],
+  ["Fourth: the fifth is lowest", [0, 5]],
+  ["Octave", [0, 12]],
+  ["With a third", [0, 4, 7]],
+] as const;
+const TOUCHES = [
+  ["Ringing", "ringing"],
+  ["Palm-muted", "muted"],
+  ["Choked", "choked"],
+] as const;
+/** Two places that are told apart lie so far from each other at least, in half steps. */
+const LEAST_APART = 1;
+const MOST_APART = 7;
+
+function askSound(
+  what: "which stack" | "higher" | "touch",
+  rig: DrillRig,
+  random: Random,
+): Question {
+  const lowest = rig.neck.midi[firstString(rig)] ?? 40;
+  const root = lowest + below(CARD_FRETS, random);
+  const five = (at: Midi) => ({ midi: [at, at + FIFTH], touch: "ringing" }) as const;
+  if (what === "higher") {
+    const apart = LEAST_APART + below(MOST_APART, random);
+    const isFirst = random() < 0.5;
+    return {
+      ...BLANK,
+      what,
+      say: "Which of the two is higher on the neck?",
+      heard: isFirst ? [five(root + apart), five(root)] : [five(root), five(root + apart)],
+      expected: { kind: "choice", options: ["The first", "The second"], right: isFirst ? 0 : 1 },
+    };
+  }
+  if (what === "touch") {
+    const right = below(TOUCHES.length, random);
+    const touch = TOUCHES[right]?.[1] ?? "ringing";
+    return {
+      ...BLANK,
+      what,
+      say: "How is it played?",
+      heard: [{ ...five(root), touch }],
+      expected: { kind: "choice", options: TOUCHES.map(([name]) => name), right },
+    };
+  }
+  const right = below(STACKS.length, random);
+  const stack = STACKS[right]?.[1] ?? [0];
+  return {
+    ...BLANK,
+    what,
+    say: "What do you hear?",
+    heard: [{ midi: stack.map((semitones) => root + semitones), touch: "ringing" }],
+    expected: { kind: "choice", options: STACKS.map(([name]) => name), right },
+  };
+}
+
+function noteAt({ neck }: DrillRig, { string, fret }: NeckPlace): PitchClass {
+  return pitchClass((neck.midi[string] ?? 0) + fret);
+}
+
+function nameAt(rig: DrillRig, { string, fret }: NeckPlace): string {
+  return nameOf(rig, (rig.neck.midi[string] ?? 0) + fret);
+}
+
+function below(count: number, random: Random): number {
+  return Math.min(count - 1, Math.floor(random() * count));
+}

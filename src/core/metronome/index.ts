@@ -1,0 +1,11 @@
+export {
+  CLICK_ACCENTS,
+  CLICK_FEELS,
+  clicksOf,
+  MOST_GAP_BARS,
+  PER_BEAT,
+  PLAIN_METRONOME,
+  type Click,
+  type ClickStrength,
+  type Metronome,
+} from "./metronome";

@@ -1,0 +1,156 @@
+import { type TimingConstants } from "@/core/motion";
+import { changeMs, type RoundChange } from "./roundChange";
+
+/** A round that says something of the hand: in time, or not. Rough ones say neither. */
+export interface FitRound {
+  readonly change: RoundChange;
+  readonly isClean: boolean;
+}
+
+export interface FittedTiming {
+  readonly constants: TimingConstants;
+  /** Rounds that it rests on. */
+  readonly clean: number;
+  readonly missed: number;
+}
+
+/** The constants that are fitted; W stays as it is, because b says the same. */
+const FITTED = ["aMs", "bMsPerBit", "newShapeMs", "acrossMs", "towardNutMs"] as const;
+
+/** How far a hand's times scatter about what it needs, as a share (a judgement). */
+const SCATTER = 0.12;
+/** A logistic curve of this scale is close to a normal one of a standard deviation of 1. */
+const LOGISTIC = Math.sqrt(3) / Math.PI;
+/** How far constants lie from their level's, as a share: the pull to the defaults (a judgement). */
+const PRIOR_SHARE = 0.5;
+/** No constant is less or more than this share of its level's (judgements). */
+const [LEAST_SHARE, MOST_SHARE] = [0.25, 3];
+const STEPS = 50;
+const SETTLED_MS = 1e-3;
+const SHORTEST_SHARE = 1e-6;
+/** Fewer rounds than this say nothing: the defaults stay. */
+export const FEWEST_ROUNDS = 10;
+
+/**
+ * The player's own constants from rounds that came clean or were missed: a logistic psychometric function of the time
+ * there was over the time needed, fitted by penalised maximum likelihood (Newton's method; a normal prior about the
+ * level's defaults, as in Wichmann and Hill, Percept. Psychophys. 63, 2001, from memory), each constant bounded. The
+ * constants themselves are hardly told apart; the time of each drilled change is. Null with fewer than ten rounds, or
+ * none of one sort.
+ */
+export function fitTiming(
+  rounds: readonly FitRound[],
+  defaults: TimingConstants,
+): FittedTiming | null {
+  const clean = rounds.filter(({ isClean }) => isClean).length;
+  const missed = rounds.length - clean;
+  if (rounds.length < FEWEST_ROUNDS || clean === 0 || missed === 0) return null;
+  const start = FITTED.map((name) => defaults[name]);
+  const observations = rounds.map(({ change, isClean }) => ({
+    parts: partsOf(change, defaults.usableShare),
+    availableMs: change.availableMs,
+    isClean,
+    scaleMs: LOGISTIC * SCATTER * Math.max(1, changeMs(change, defaults)),
+  }));
+  let values: readonly number[] = start;
+  for (let step = 0; step < STEPS; step++) {
+    const next = newtonStep(values, start, observations);
+    const moved = Math.max(...next.map((value, index) => Math.abs(value - (values[index] ?? 0))));
+    values = next;
+    if (moved < SETTLED_MS) break;
+  }
+  const fitted = Object.fromEntries(FITTED.map((name, index) => [name, values[index] ?? 0]));
+  return { constants: { ...defaults, ...fitted }, clean, missed };
+}
+
+interface Observation {
+  readonly parts: readonly number[];
+  readonly availableMs: number;
+  readonly isClean: boolean;
+  readonly scaleMs: number;
+}
+
+/** By how much each constant enters the time of a change. */
+function partsOf(change: RoundChange, usableShare: number): readonly number[] {
+  const { travelMm, spaceMm, isNewShape, isAcross, isTowardNut } = change;
+  const bits = travelMm > 0 ? Math.log2(travelMm / (usableShare * spaceMm) + 1) : 0;
+  return [travelMm > 0 ? 1 : 0, bits, Number(isNewShape), Number(isAcross), Number(isTowardNut)];
+}
+
+/** How badly constants explain the rounds: what is minimised. */
+function penalty(
+  values: readonly number[],
+  start: readonly number[],
+  observations: readonly Observation[],
+): number {
+  let sum = 0;
+  for (const [index, value] of values.entries()) {
+    const plain = start[index] ?? 1;
+    sum += ((value - plain) / (PRIOR_SHARE * plain)) ** 2 / 2;
+  }
+  for (const { parts, availableMs, isClean, scaleMs } of observations) {
+    const margin = (availableMs - timeOf(parts, values)) / scaleMs;
+    // Of a large margin the logarithm is the margin itself.
+    const against = isClean ? -margin : margin;
+    sum += against > 30 ? against : Math.log1p(Math.exp(against));
+  }
+  return sum;
+}
+
+function timeOf(parts: readonly number[], values: readonly number[]): number {
+  return parts.reduce((sum, part, index) => sum + part * (values[index] ?? 0), 0);
+}
+
+/** One step of Newton's method on the penalised likelihood, held within the bounds, shortened until it helps. */
+function newtonStep(
+  values: readonly number[],
+  start: readonly number[],
+  observations: readonly Observation[],
+): readonly number[] {
+  const priors = start.map((value) => 1 / (PRIOR_SHARE * value) ** 2);
+  const gradient = values.map(
+    (value, index) => -(priors[index] ?? 0) * (value - (start[index] ?? 0)),
+  );
+  const curvature = priors.map((prior, row) =>
+    priors.map((_, column) => (row === column ? prior : 0)),
+  );
+  for (const { parts, availableMs, isClean, scaleMs } of observations) {
+    const inTime = 1 / (1 + Math.exp(-(availableMs - timeOf(parts, values)) / scaleMs));
+    const weight = (inTime * (1 - inTime)) / scaleMs ** 2;
+    for (const [row, part] of parts.entries()) {
+      gradient[row] = (gradient[row] ?? 0) - (part * (Number(isClean) - inTime)) / scaleMs;
+      const line = curvature[row];
+      if (!line) continue;
+      for (const [column, other] of parts.entries())
+        line[column] = (line[column] ?? 0) + weight * part * other;
+    }
+  }
+  const way = solve(curvature, gradient);
+  const before = penalty(values, start, observations);
+  for (let share = 1; share > SHORTEST_SHARE; share /= 2) {
+    const next = values.map((value, index) => {
+      const plain = start[index] ?? 0;
+      const moved = value + share * (way[index] ?? 0);
+      return Math.min(MOST_SHARE * plain, Math.max(LEAST_SHARE * plain, moved));
+    });
+    if (penalty(next, start, observations) < before) return next;
+  }
+  return values;
+}
+
+/** Solves a small system with a positive definite matrix, by Gauss's elimination; the matrix is used up. */
+function solve(matrix: number[][], right: readonly number[]): readonly number[] {
+  const size = right.length;
+  const rows = matrix.map((row, index) => [...row, right[index] ?? 0]);
+  for (let pivot = 0; pivot < size; pivot++) {
+    const pivotRow = rows[pivot] ?? [];
+    for (const [index, row] of rows.entries()) {
+      if (index === pivot) continue;
+      const factor = (row[pivot] ?? 0) / (pivotRow[pivot] ?? 1);
+      for (let column = pivot; column <= size; column++) {
+        row[column] = (row[column] ?? 0) - factor * (pivotRow[column] ?? 0);
+      }
+    }
+  }
+  return rows.map((row, index) => (row[size] ?? 0) / (row[index] ?? 1));
+}

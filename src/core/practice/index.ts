@@ -1,0 +1,28 @@
+export { FEWEST_ROUNDS, fitTiming, type FitRound, type FittedTiming } from "./fitTiming";
+export { changeMs, roundChangeOf, tightestAt, type RoundChange } from "./roundChange";
+export { SIMULATED, simulatedRound, simulatedStrikes, type Simulated } from "./simulated";
+export {
+  addRound,
+  beginSitting,
+  blockOf,
+  goOn,
+  ladderRounds,
+  leftS,
+  pass,
+  remainingS,
+  takeBack,
+  type Sitting,
+  type SittingRound,
+} from "./sitting";
+export { medianOf, spreadOf } from "./statistics";
+export { strikeTiming, suggestedResult, type StrikeTiming } from "./strikeTimes";
+export {
+  planToday,
+  SITTINGS,
+  WHYS,
+  type Block,
+  type SittingMinutes,
+  type Standing,
+  type TodayInput,
+  type Why,
+} from "./today";

@@ -1,0 +1,255 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
+import { makeSong, standardNeck } from "@/core/arrangement/testing";
+import { climb, DEFAULT_LADDER, drillsOf, firstRung, songDrills } from "@/core/drill";
+import { availableMs, TIMING, type TimingConstants } from "@/core/motion";
+import { seededRandom } from "@/core/random";
+import {
+  changeMs,
+  fitTiming,
+  medianOf,
+  planToday,
+  roundChangeOf,
+  SIMULATED,
+  simulatedRound,
+  simulatedStrikes,
+  SITTINGS,
+  spreadOf,
+  strikeTiming,
+  suggestedResult,
+  tightestAt,
+  type FitRound,
+  type RoundChange,
+  type TodayInput,
+} from ".";
+
+describe("statistics", () => {
+  test("median and median distance, by hand", () => {
+    expect(medianOf([3, 1, 2])).toBe(2);
+    expect(medianOf([4, 1, 2, 3])).toBe(2.5);
+    // 1 1 2 2 4 6 9: median 2, distances 1 1 0 0 2 4 7, of which the median is 1.
+    expect(spreadOf([1, 1, 2, 2, 4, 6, 9])).toBe(1);
+    expect([medianOf([]), spreadOf([])]).toEqual([null, null]);
+  });
+});
+
+describe("strums against the beat", () => {
+  const beats = [0, 0.5, 1, 1.5, 2, 2.5, 3, 3.5];
+  const late = (ms: number) => beats.map((at) => at + ms / 1000);
+
+  test("early below 0, late above; median and spread apart", () => {
+    expect(strikeTiming(beats, late(-25))).toMatchObject({ heard: 8, extra: 0, isUnsure: false });
+    expect(strikeTiming(beats, late(-25)).medianMs).toBeCloseTo(-25, 6);
+    const mixed = beats.map((at, index) => at + (index % 2 === 0 ? 0.04 : -0.02));
+    const timing = strikeTiming(beats, mixed);
+    expect(timing.medianMs).toBeCloseTo(10, 6);
+    expect(timing.spreadMs).toBeCloseTo(30, 6);
+  });
+
+  test("strums left out and others between are told apart; too few, and nothing is said", () => {
+    expect(strikeTiming(beats, late(5).slice(2))).toMatchObject({
+      heard: 6,
+      extra: 0,
+      isUnsure: false,
+    });
+    expect(strikeTiming(beats, [...late(5), 0.25, 1.25])).toMatchObject({ heard: 8, extra: 2 });
+    const few = strikeTiming(beats, late(5).slice(5));
+    expect(few.isUnsure).toBe(true);
+    expect(suggestedResult(few)).toBeNull();
+    expect(suggestedResult(strikeTiming(beats, []))).toBeNull();
+    expect(strikeTiming([], []).medianMs).toBeNull();
+  });
+
+  test("a suggestion: clean, rough, missed", () => {
+    expect(suggestedResult(strikeTiming(beats, late(10)))).toBe("clean");
+    expect(suggestedResult(strikeTiming(beats, late(45)))).toBe("rough");
+    expect(suggestedResult(strikeTiming(beats, late(90)))).toBe("missed");
+    expect(suggestedResult(strikeTiming(beats, late(10).slice(1)))).toBe("rough");
+  });
+
+  test("simulated players are heard as what they are", () => {
+    const bars = Array.from({ length: 32 }, (_, index) => index * 0.6);
+    const seen = SIMULATED.map((who) => {
+      const timing = strikeTiming(bars, simulatedStrikes(who, bars, seededRandom(7)));
+      return { who, timing, result: suggestedResult(timing) };
+    });
+    expect(seen.map(({ result }) => result)).toEqual(["clean", "rough", "missed"]);
+    expect(seen[1]?.timing.medianMs).toBeLessThan(-25);
+    expect(seen[2]?.timing.heard).toBeLessThan(bars.length);
+  });
+
+  test("no strum is counted twice", () => {
+    const times = fc.array(fc.double({ min: 0, max: 8, noNaN: true }), { maxLength: 30 });
+    fc.assert(
+      fc.property(times, (heard) => {
+        const { heard: found, extra } = strikeTiming(beats, heard);
+        expect(found + extra).toBe(heard.length);
+        expect(found).toBeLessThanOrEqual(beats.length);
+      }),
+    );
+  });
+});
+
+describe("constants of the hand, from rounds", () => {
+  const SLIDE = {
+    travelMm: 60,
+    spaceMm: 26,
+    isNewShape: false,
+    isAcross: false,
+    isTowardNut: false,
+  } as const;
+  /** Changes as drills have them: from short slides to new shapes far off. */
+  const CHANGES: readonly Omit<RoundChange, "availableMs">[] = [
+    SLIDE,
+    { travelMm: 60, spaceMm: 30, isNewShape: false, isAcross: false, isTowardNut: true },
+    { travelMm: 115, spaceMm: 22, isNewShape: false, isAcross: false, isTowardNut: false },
+    { travelMm: 115, spaceMm: 30, isNewShape: false, isAcross: false, isTowardNut: true },
+    { travelMm: 60, spaceMm: 26, isNewShape: false, isAcross: true, isTowardNut: false },
+    { travelMm: 60, spaceMm: 28, isNewShape: true, isAcross: false, isTowardNut: false },
+    { travelMm: 90, spaceMm: 26, isNewShape: true, isAcross: false, isTowardNut: true },
+  ];
+  /** What eighths at a tempo leave (core/motion). */
+  const availableAt = (bpm: number) => availableMs(30_000 / bpm);
+
+  /** A player practises each drill on the ladder, for thirty rounds. */
+  function practise(truth: TimingConstants, random: () => number): readonly FitRound[] {
+    return CHANGES.flatMap((change) => {
+      const settings = { ...DEFAULT_LADDER, stepBpm: 12, mostBpm: 300 };
+      let rung = firstRung(100, settings);
+      return Array.from({ length: 30 }, () => {
+        const round = { ...change, availableMs: availableAt(rung.bpm) };
+        const result = simulatedRound(round, truth, random);
+        rung = climb(rung, result, settings);
+        return { change: round, isClean: result === "clean" };
+      });
+    });
+  }
+
+  test("on simulated players the time of each drilled change comes within 15 % in nine of ten", () => {
+    const random = seededRandom(2026);
+    let [within, all] = [0, 0];
+    for (let player = 0; player < 40; player++) {
+      const of = (plain: number) => plain * (0.5 + 1.2 * random());
+      const truth: TimingConstants = {
+        aMs: of(TIMING.steady.aMs),
+        bMsPerBit: of(TIMING.steady.bMsPerBit),
+        usableShare: TIMING.steady.usableShare,
+        newShapeMs: of(TIMING.steady.newShapeMs),
+        acrossMs: of(TIMING.steady.acrossMs),
+        towardNutMs: of(TIMING.steady.towardNutMs),
+      };
+      const fitted = fitTiming(practise(truth, random), TIMING.steady);
+      if (!fitted) throw new Error("not fitted");
+      for (const change of CHANGES) {
+        const [is, said] = [truth, fitted.constants].map((constants) =>
+          changeMs({ ...change, availableMs: 0 }, constants),
+        );
+        all++;
+        if (Math.abs((said ?? 0) / (is ?? 1) - 1) <= 0.15) within++;
+      }
+    }
+    expect(within / all).toBeGreaterThanOrEqual(0.9);
+  });
+
+  test("few rounds, or all alike, say nothing; the constants stay within bounds", () => {
+    const round = (isClean: boolean, availableMs: number): FitRound => ({
+      change: { ...SLIDE, availableMs },
+      isClean,
+    });
+    expect(fitTiming([round(true, 300), round(false, 100)], TIMING.steady)).toBeNull();
+    expect(
+      fitTiming(
+        Array.from({ length: 20 }, () => round(true, 300)),
+        TIMING.steady,
+      ),
+    ).toBeNull();
+    const absurd = Array.from({ length: 200 }, (_, index) => round(index === 0, 20_000));
+    const fitted = fitTiming(absurd, TIMING.steady);
+    expect(fitted?.constants.aMs).toBeLessThanOrEqual(3 * TIMING.steady.aMs);
+    expect(fitted).toMatchObject({ clean: 1, missed: 199 });
+  });
+
+  test("what a round's tightest change takes is what the route says it needs", () => {
+    const { arrangement, route } = makeSong("Tempo: 140\n| A5 D5 | G5 B5 | B5 |\n");
+    const at = tightestAt(arrangement, route, null);
+    const change = route.timed.changes[at ?? -1];
+    const least = Math.min(...route.timed.changes.map(({ slackMs }) => slackMs));
+    expect(change?.slackMs).toBe(least);
+    const needed = change && changeMs(roundChangeOf(change), TIMING.steady);
+    expect(needed).toBeCloseTo(change?.neededMs ?? NaN, 9);
+  });
+
+  test("only changes within the bars that are played count, and those that move at all", () => {
+    const { arrangement, route } = makeSong("| A5 | D5 | G5 | G5 |\n");
+    expect(tightestAt(arrangement, route, [1, 3])).toBe(1);
+    expect(tightestAt(arrangement, route, [2, 4])).toBeNull();
+    expect(tightestAt(arrangement, route, [0, 1])).toBeNull();
+  });
+});
+
+describe("what to do today", () => {
+  const rig = { neck: standardNeck(), player: {}, accidentals: "mixed" as const };
+  const drills = drillsOf(rig, new Set());
+  const text = "Tempo: 120\n| A5 | D5 | B5 | G5 |\n";
+  const { arrangement, route } = makeSong(text);
+  const ofSong = songDrills({
+    id: 3,
+    name: "Made up",
+    text,
+    settings: DEFAULT_SONG_SETTINGS,
+    arrangement,
+    route,
+  });
+  const input: TodayInput = {
+    minutes: 10,
+    drills,
+    songDrills: ofSong,
+    standings: new Map(),
+    dueCards: 4,
+    newCards: 6,
+  };
+
+  test("the minutes add up, warm-up comes first, breaks come in long sittings, every drill is there", () => {
+    const known = new Set([...drills, ...ofSong].map(({ key }) => key));
+    for (const minutes of SITTINGS) {
+      for (const part of [{}, { songDrills: [] }, { dueCards: 0, newCards: 0 }]) {
+        const plan = planToday({ ...input, ...part, minutes });
+        expect(plan.reduce((sum, block) => sum + block.minutes, 0)).toBe(minutes);
+        expect(plan[0]).toMatchObject({ why: "warm-up" });
+        expect(plan.filter(({ kind }) => kind === "break")).toHaveLength(
+          minutes >= 40 ? 2 : minutes >= 20 ? 1 : 0,
+        );
+        for (const block of plan) {
+          expect(block.minutes).toBeGreaterThanOrEqual(1);
+          if (block.kind === "drill") expect(known).toContain(block.drill);
+        }
+      }
+    }
+  });
+
+  test("what goes badly comes before what was never tried, and that before what goes well", () => {
+    const weakOf = (standings: TodayInput["standings"]) =>
+      planToday({ ...input, standings }).flatMap((block) =>
+        block.kind === "drill" && block.why === "weak" ? [block.drill] : [],
+      );
+    const [first] = weakOf(new Map());
+    const bad = { lastMs: 5, cleanShare: 0.1 };
+    const good = { lastMs: 5, cleanShare: 1 };
+    expect(weakOf(new Map([["move:rectangle:6-5", bad]]))[0]).toBe("move:rectangle:6-5");
+    expect(weakOf(new Map([[first ?? "", good]]))[0]).not.toBe(first);
+  });
+
+  test("the tightest change of the chosen song has the largest part", () => {
+    const plan = planToday({ ...input, minutes: 40 });
+    const minutesOf = (why: string) =>
+      plan.reduce(
+        (sum, each) => sum + (each.kind === "drill" && each.why === why ? each.minutes : 0),
+        0,
+      );
+    expect(minutesOf("song")).toBeGreaterThan(minutesOf("weak"));
+    expect(plan.find((each) => each.kind === "drill" && each.why === "song")).toMatchObject({
+      drill: ofSong[0]?.key,
+    });
+  });
+});

@@ -1,0 +1,2 @@
+export { gaussian } from "./gaussian";
+export { seededRandom } from "./seededRandom";

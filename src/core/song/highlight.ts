@@ -1,0 +1,93 @@
+import { barTokens } from "./barLine";
+import { isChordWord, isEnglish } from "./chordWord";
+import { readCounts } from "./counts";
+import { kindOfLine, readLabel } from "./lineKind";
+import { wordsIn } from "./lines";
+import { readKey, type Key } from "./roman";
+
+/** What a piece of a line is, for whoever shows it. */
+export type PieceKind =
+  "heading" | "chord" | "unknown" | "bar" | "hold" | "texture" | "name" | "value" | "aside";
+
+export interface LinePiece {
+  /** From 0, in UTF-16 units. */
+  readonly from: number;
+  readonly to: number;
+  readonly kind: PieceKind;
+}
+
+const HOLDS = /^(?:\.+|[/%r-]|N\.?C\.?)$/i;
+
+/**
+ * The pieces of one line, in order, as the reader of charts would take them; and the key, where the line says it. What
+ * is between them is plain.
+ */
+export function piecesOf(
+  text: string,
+  key: Key | null,
+): { readonly pieces: readonly LinePiece[]; readonly key: Key | null } {
+  const kind = kindOfLine(text, key);
+  const whole = (as: PieceKind) => [{ from: 0, to: text.length, kind: as }];
+  switch (kind.kind) {
+    case "blank":
+      return { pieces: [], key };
+    case "directive": {
+      const said = kind.name === "key" ? readKey(kind.value) : null;
+      const to = kind.column + kind.value.length;
+      const pieces: readonly LinePiece[] = [
+        { from: 0, to: kind.column, kind: "name" },
+        { from: kind.column, to, kind: "value" },
+        { from: to, to: text.length, kind: "name" },
+      ];
+      return { pieces: pieces.filter(({ from, to: end }) => end > from), key: said ?? key };
+    }
+    case "heading":
+      return { pieces: whole("heading"), key };
+    case "text":
+      return { pieces: whole("aside"), key };
+    case "bars":
+      return { pieces: barPieces(text, key), key };
+    case "sheet":
+      return { pieces: sheetPieces(text, key), key };
+    case "counts":
+      return {
+        pieces: (readCounts(text) ?? []).map(({ word }) => pieceOf(word.text, word.column, key)),
+        key,
+      };
+    case "chords": {
+      const label = readLabel(text, key)?.length ?? 0;
+      const words = wordsIn(text.slice(label), label);
+      const heading: readonly LinePiece[] =
+        label > 0 ? [{ from: 0, to: label, kind: "heading" }] : [];
+      return {
+        pieces: [...heading, ...words.map((word) => pieceOf(word.text, word.column, key))],
+        key,
+      };
+    }
+  }
+}
+
+function barPieces(text: string, key: Key | null): readonly LinePiece[] {
+  return barTokens(text).map(({ kind, word }) =>
+    kind === "word"
+      ? pieceOf(word.text, word.column, key)
+      : { from: word.column, to: word.column + word.text.length, kind: "bar" },
+  );
+}
+
+function sheetPieces(text: string, key: Key | null): readonly LinePiece[] {
+  return [...text.matchAll(/\[([^[\]]*)\]/g)].map(({ 0: bracket, 1: inner = "", index }) => ({
+    from: index,
+    to: index + bracket.length,
+    kind: isChordWord(inner.trim(), key) ? "chord" : "unknown",
+  }));
+}
+
+function pieceOf(text: string, from: number, key: Key | null): LinePiece {
+  const to = from + text.length;
+  if (text.startsWith("~")) return { from, to, kind: "texture" };
+  if (HOLDS.test(text)) return { from, to, kind: "hold" };
+  const plain = text.replace(/[,;]+$/, "").replace(/^[[(](.*)[\])]$/, "$1");
+  const isChord = isChordWord(plain, key) && !isEnglish(plain);
+  return { from, to, kind: isChord ? "chord" : "unknown" };
+}

@@ -1,0 +1,145 @@
+"use client";
+
+import { useEffect, useMemo, useRef, useState } from "react";
+import { drillsOf } from "@/core/drill";
+import { planToday, SITTINGS, type Block, type SittingMinutes } from "@/core/practice";
+import { cardId, learningOrder } from "@/core/recall";
+import { useRig, useTell } from "@/session";
+import { type PracticeStart } from "@/state";
+import { onDemand, SelectField } from "@/ui/controls";
+import { DrillList } from "./DrillList";
+import { KnownNeck } from "./KnownNeck";
+import { ownMove } from "./ownMove";
+import { type PlacedDrill } from "./placedDrill";
+import { TodayKeyListener } from "./TodayKeyListener";
+import { TodayPlan } from "./TodayPlan";
+import { usePracticeData } from "./usePracticeData";
+import { usePracticeRig } from "./usePracticeRig";
+import { usePracticeSettings } from "./usePracticeSettings";
+import { useSitting } from "./useSitting";
+import { useSongDrills } from "./useSongDrills";
+import { clockText } from "./words";
+
+const SittingView = onDemand("The sitting", () =>
+  import("./SittingView").then((part) => part.SittingView),
+);
+
+/** What to do today, and everything to do it with. */
+export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
+  const { guitar, rig } = usePracticeRig();
+  const { songs } = useRig();
+  const { practice, set } = usePracticeSettings();
+  const data = usePracticeData(start);
+  const tell = useTell();
+  const ofSong = useSongDrills();
+  const state = useSitting();
+  const { sitting, isOpen } = state;
+  const drills = useMemo(() => drillsOf(rig, ofSong.roots), [rig, ofSong.roots]);
+  const placed = useMemo(() => {
+    const own = drills.map((drill) => ({ drill, guitar, neck: rig.neck, songId: null }));
+    return new Map(
+      [...own, ...ofSong.drills].map((each): [string, PlacedDrill] => [each.drill.key, each]),
+    );
+  }, [drills, guitar, rig, ofSong.drills]);
+  const cards = useMemo(() => learningOrder(rig.neck).map(cardId), [rig]);
+  const [now] = useState(() => Date.now());
+  const dueCards = cards.filter(
+    (card) => (data.memories.get(card)?.dueMs ?? Infinity) <= now,
+  ).length;
+  const newCards = Math.min(
+    practice.newCards,
+    cards.filter((card) => !data.memories.has(card)).length,
+  );
+  const planned = useMemo(
+    () =>
+      planToday({
+        minutes: practice.minutes,
+        drills,
+        songDrills: ofSong.drills.flatMap(({ drill }) => (drill.how === "played" ? [drill] : [])),
+        standings: data.standings,
+        dueCards,
+        newCards,
+      }),
+    [practice.minutes, drills, ofSong.drills, data.standings, dueCards, newCards],
+  );
+  const [own, setOwn] = useState<readonly Block[] | null>(null);
+  const blocks = own ?? planned;
+  const setMinutes = (minutes: SittingMinutes) => {
+    setOwn(null);
+    set({ minutes });
+  };
+  const begin = () => {
+    if (sitting) state.carryOn();
+    else if (blocks.length > 0) state.begin(blocks);
+  };
+  // What was practised is in the log once the sitting is over, and the plan follows from it.
+  const wasOpen = useRef(false);
+  const { refresh } = data;
+  useEffect(() => {
+    if (wasOpen.current && !isOpen) {
+      void refresh();
+      if (!sitting)
+        tell({ text: "Done. Put the guitar down for a moment; the log has every round." });
+    }
+    wasOpen.current = isOpen;
+  }, [isOpen, sitting, refresh, tell]);
+
+  const current = songs.filter(({ archived }) => !archived);
+  return (
+    <>
+      <h1 className="sr-only">Practice</h1>
+      {!isOpen && (
+        <TodayKeyListener onStart={begin} onMinutes={(at) => setMinutes(SITTINGS[at] ?? 10)} />
+      )}
+      <div
+        className="grid items-start gap-6 lg:grid-cols-[minmax(22rem,30rem)_minmax(0,1fr)]"
+        inert={isOpen}
+      >
+        <div className="space-y-4">
+          <TodayPlan
+            blocks={blocks}
+            minutes={practice.minutes}
+            nameOf={(key) => placed.get(key)?.drill.name ?? "A drill that is no longer there"}
+            sitting={sitting}
+            isOwn={own !== null}
+            onMinutes={setMinutes}
+            onBlocks={setOwn}
+            onStart={begin}
+            onEnd={state.end}
+          />
+          {current.length > 0 && (
+            <SelectField
+              label="Drills from the song"
+              value={ofSong.song?.id ?? 0}
+              options={current.map(({ id, name }) => [id, name] as const)}
+              onChange={(songId) => set({ songId })}
+            />
+          )}
+          <p className="text-[15px] text-muted">
+            {`Today so far: ${clockText(data.todayS)}. Warm up first; stop at pain, numbness or tingling. Keep it down: loud practice harms hearing.`}
+          </p>
+        </div>
+        <div className="min-w-0 space-y-6">
+          <KnownNeck rig={rig} guitar={guitar} memories={data.memories} nowMs={now} />
+          <DrillList
+            rig={rig}
+            guitar={guitar}
+            placed={[...placed.values()]}
+            standings={data.standings}
+            onPlay={(drill) => state.begin([{ kind: "drill", drill, minutes: 5, why: "own" }])}
+            onAdd={(drill) => setOwn([...blocks, { kind: "drill", drill, minutes: 2, why: "own" }])}
+          />
+        </div>
+      </div>
+      {isOpen && sitting && (
+        <SittingView
+          state={state}
+          sitting={sitting}
+          data={data}
+          placedOf={(key) => placed.get(key) ?? ownMove(rig, guitar, key)}
+          isLoading={ofSong.isLoading}
+        />
+      )}
+    </>
+  );
+}

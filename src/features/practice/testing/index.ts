@@ -1,0 +1,1 @@
+export { roundOf, START } from "./start";

@@ -1,0 +1,124 @@
+import { useEffect, useRef, useState } from "react";
+import {
+  ask,
+  gradeAnswer,
+  judge,
+  type Answer,
+  type AskedDrill,
+  type DrillRig,
+  type NeckPlace,
+  type Question,
+} from "@/core/drill";
+import {
+  answered,
+  cardId,
+  learningOrder,
+  makeQueue,
+  nextCard,
+  type CardQueue,
+  type Memory,
+  type RoundResult,
+} from "@/core/recall";
+import { useEvent } from "@/ui/controls";
+
+/** What an answer came to. */
+export interface Verdict {
+  readonly result: RoundResult;
+  readonly tookMs: number;
+  /** How sharp a pressed note was heard, in cents; null where nothing was. */
+  readonly cents: number | null;
+}
+
+export interface Asked {
+  readonly question: Question | null;
+  /** Null until it is answered. */
+  readonly verdict: Verdict | null;
+  /** Places that were found so far, where all are asked for. */
+  readonly found: readonly NeckPlace[];
+  /** Cards that this sitting still has. */
+  readonly cardsLeft: number | null;
+  readonly answer: (answer: Answer) => void;
+  /** What the player says themselves, where nothing can be heard. */
+  readonly say: (result: RoundResult) => void;
+  readonly next: () => void;
+}
+
+interface AskedInput {
+  readonly drill: AskedDrill;
+  readonly rig: DrillRig;
+  readonly memories: ReadonlyMap<string, Memory>;
+  readonly newCards: number;
+  readonly isPaused: boolean;
+  readonly onAnswer: (question: Question, verdict: Verdict) => void;
+}
+
+const EMPTY: CardQueue = { waiting: [], missed: [] };
+
+/** Asks question after question; what was missed comes back after three others. */
+export function useAsked(input: AskedInput): Asked {
+  const { drill, rig, memories, newCards, isPaused, onAnswer } = input;
+  const hasCards = drill.what === "name" || drill.what === "half steps";
+  const [queue, setQueue] = useState<CardQueue>(EMPTY);
+  const [question, setQuestion] = useState<Question | null>(null);
+  const [verdict, setVerdict] = useState<Verdict | null>(null);
+  const [found, setFound] = useState<readonly NeckPlace[]>([]);
+  const askedAt = useRef(0);
+
+  const put = useEvent((from: CardQueue) => {
+    setQueue(from);
+    setVerdict(null);
+    setFound([]);
+    setQuestion(ask(drill.what, rig, hasCards ? nextCard(from) : null, Math.random));
+    askedAt.current = performance.now();
+  });
+  const begin = useEvent(() => {
+    const order = hasCards ? learningOrder(rig.neck).map(cardId) : [];
+    put(makeQueue(order, memories, Date.now(), newCards));
+  });
+  // Another drill or another neck begins afresh; the first question is asked once the page is there.
+  useEffect(() => begin(), [begin, drill.key, rig]);
+  // A pause is no time to think.
+  useEffect(() => {
+    if (!isPaused) askedAt.current = performance.now();
+  }, [isPaused]);
+
+  const settle = useEvent((result: RoundResult, cents: number | null = null) => {
+    if (!question || verdict) return;
+    const settled = { result, tookMs: performance.now() - askedAt.current, cents };
+    setVerdict(settled);
+    onAnswer(question, settled);
+  });
+  const answer = useEvent((given: Answer) => {
+    if (!question || verdict || isPaused) return;
+    const judged = judge(rig, question, given, found);
+    if (given.kind === "place" && judged !== "wrong") {
+      const { place } = given;
+      setFound((old) =>
+        old.some(({ string, fret }) => string === place.string && fret === place.fret)
+          ? old
+          : [...old, place],
+      );
+    }
+    if (judged === "more") return;
+    const tookMs = performance.now() - askedAt.current;
+    settle(gradeAnswer(question, given, judged === "right", tookMs), centsOf(question, given));
+  });
+  return {
+    question,
+    verdict,
+    found,
+    cardsLeft: hasCards ? queue.waiting.length + queue.missed.length : null,
+    answer,
+    say: (result) => settle(result),
+    next: () => {
+      if (!verdict) return;
+      const { card } = question ?? {};
+      put(card ? answered(queue, card, verdict.result === "missed") : queue);
+    },
+  };
+}
+
+function centsOf({ expected }: Question, given: Answer): number | null {
+  if (expected.kind !== "press" || given.kind !== "pitch") return null;
+  return 100 * (given.midi - expected.midi);
+}

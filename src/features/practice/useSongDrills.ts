@@ -1,0 +1,74 @@
+import { useCallback, useMemo } from "react";
+import { arrange } from "@/core/arrangement";
+import { songDrills } from "@/core/drill";
+import { TIMING } from "@/core/motion";
+import { pitchClassOf } from "@/core/pitch";
+import { readChart } from "@/core/song";
+import { fetchSong, usePlayer, useRig } from "@/session";
+import { guitarFor, neckOf, type SavedSong } from "@/state";
+import { lastValue, useComputed } from "@/ui/computed";
+import { computeFreely, type AskedSong } from "@/worker/client";
+import { type PlacedDrill } from "./placedDrill";
+
+export interface SongForDrills {
+  /** The song that drills are taken from; null where there is none. */
+  readonly song: SavedSong | null;
+  readonly drills: readonly PlacedDrill[];
+  /** The pitch classes of its roots. */
+  readonly roots: ReadonlySet<number>;
+  /** The song's way is still being worked out. */
+  readonly isLoading: boolean;
+}
+
+interface Found {
+  readonly drills: readonly PlacedDrill[];
+  readonly roots: ReadonlySet<number>;
+}
+
+const NONE: Found = { drills: [], roots: new Set() };
+
+/** The tightest changes of the chosen song, or of the newest. */
+export function useSongDrills(): SongForDrills {
+  const { songs, guitars, profile } = useRig();
+  const { player } = usePlayer();
+  const { level, practice, downStrokesBpm } = profile;
+  const { songId, ownTiming } = practice;
+  const current = songs.filter(({ archived }) => !archived);
+  const song = current.find(({ id }) => id === songId) ?? current[0] ?? null;
+  const id = song?.id ?? null;
+  const revision = song?.revision ?? null;
+  const found = useComputed(
+    useCallback(async (): Promise<Found> => {
+      // A song that was saved anew is another song.
+      void revision;
+      const opened = id === null ? null : await fetchSong(id);
+      if (id === null || !opened) return NONE;
+      const { chart: text, settings, tuningMidi, name } = opened;
+      const named = guitars.find((guitar) => guitar.id === opened.guitarId) ?? guitars[0];
+      const guitar = guitarFor(guitars, named, tuningMidi.length) ?? guitars[0];
+      const fits = guitar.usualMidi.length === tuningMidi.length;
+      const neck = neckOf(guitar, fits ? tuningMidi : guitar.tunedMidi);
+      const constants = ownTiming ?? TIMING[level];
+      const asked: AskedSong = {
+        text,
+        settings,
+        help: "full",
+        neck,
+        player,
+        constants,
+        downStrokesBpm,
+      };
+      const { route } = await computeFreely("song", (api) => api.songWay(asked, settings.way));
+      if (!route) return NONE;
+      const arrangement = arrange(readChart(text), settings);
+      const drills = songDrills({ id, name, text, settings, arrangement, route });
+      return {
+        drills: drills.map((drill) => ({ drill, guitar, neck, songId: id })),
+        roots: new Set(arrangement.chords.map(({ chord }) => pitchClassOf(chord.root))),
+      };
+    }, [id, revision, guitars, player, level, ownTiming, downStrokesBpm]),
+  );
+  const { drills, roots } = lastValue(found) ?? NONE;
+  const isLoading = found.kind === "waiting";
+  return useMemo(() => ({ song, drills, roots, isLoading }), [song, drills, roots, isLoading]);
+}

@@ -1,0 +1,104 @@
+import { memo, useContext, useMemo, type ComponentProps } from "react";
+import { type Arrangement } from "@/core/arrangement";
+import { type Chart } from "@/core/song";
+import { LONGEST_CHART } from "@/state";
+import { onDemand } from "@/ui/controls";
+import { ChartDrawing } from "./ChartDrawing";
+import { TypedChart } from "./typedChart";
+
+const ChartEditor = onDemand(
+  "The editor",
+  () => import("./ChartEditor").then((part) => part.ChartEditor),
+  ({ text, onType }) => (
+    // Until the editor is there, its text can be written all the same.
+    <textarea
+      aria-label="Chart"
+      className="field figures h-full w-full py-2"
+      value={text}
+      spellCheck={false}
+      onChange={({ target }) => onType(target.value)}
+    />
+  ),
+);
+
+interface ChartColumnProps {
+  readonly chart: Chart;
+  readonly arrangement: Arrangement;
+  readonly chosen: number | null;
+  readonly blocked: ReadonlySet<string>;
+  readonly isLocked: boolean;
+  readonly onType: (text: string) => void;
+  readonly onChoose: (chord: number) => void;
+  readonly onTooLong: (length: number) => void;
+}
+
+/** Problems that are told in words; all are marked in the text. */
+const MOST_TOLD = 4;
+
+/** The chart as text, and as it is read; one follows the other. */
+export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
+  const { chart, arrangement, chosen, blocked, isLocked, onType, onChoose, onTooLong } = props;
+  const { problems, kept } = chart;
+  const lyrics = useMemo(
+    () =>
+      kept
+        .filter(({ kind }) => kind !== "directive")
+        .slice(0, 200)
+        .map((line) => line.text)
+        .join(" · "),
+    [kept],
+  );
+  return (
+    <section aria-label="Chart" className="flex min-w-0 flex-col gap-3">
+      <div className="h-52 shrink-0 lg:h-72">
+        <TypedEditor
+          problems={problems}
+          isLocked={isLocked}
+          onType={onType}
+          onTooLong={onTooLong}
+          onPlace={(offset) => {
+            const found = chordAt(arrangement, offset);
+            if (found !== null && found !== chosen) onChoose(found);
+          }}
+        />
+      </div>
+      {isLocked && <p className="text-[15px] text-muted">The chart is locked while it plays.</p>}
+      {problems.length > 0 && (
+        <ul aria-label="Problems in the chart" className="space-y-0.5 text-[15px] text-warning">
+          {problems.slice(0, MOST_TOLD).map(({ line, column, message }) => (
+            <li key={`${line} ${column}`}>{`Line ${line}: ${message}`}</li>
+          ))}
+          {problems.length > MOST_TOLD && <li>{`and ${problems.length - MOST_TOLD} more`}</li>}
+        </ul>
+      )}
+      <ChartDrawing
+        chart={chart}
+        arrangement={arrangement}
+        chosen={chosen}
+        onChoose={onChoose}
+        blocked={blocked}
+      />
+      {lyrics !== "" && (
+        <p className="line-clamp-3 text-[15px] text-muted" title="Words and comments of the chart">
+          {lyrics}
+        </p>
+      )}
+    </section>
+  );
+});
+
+type TypedEditorProps = Omit<ComponentProps<typeof ChartEditor>, "text" | "longest">;
+
+/** The editor with the text as it was typed, which is ahead of the rest. */
+function TypedEditor(props: TypedEditorProps) {
+  return <ChartEditor {...props} text={useContext(TypedChart)} longest={LONGEST_CHART} />;
+}
+
+/** The chord whose name the cursor stands in; null where it stands elsewhere. */
+function chordAt({ chords }: Arrangement, offset: number): number | null {
+  const found = chords.findIndex(
+    ({ place }) =>
+      place !== null && offset >= place.offset && offset <= place.offset + place.length,
+  );
+  return found < 0 ? null : found;
+}

@@ -1,0 +1,135 @@
+import { useState } from "react";
+import { cornerOf } from "@/core/arrangement";
+import { noteText, parseNote } from "@/core/pitch";
+import {
+  FORM_CHORDS,
+  FORMS,
+  LOOPS,
+  readKey,
+  transposeChart,
+  writeForm,
+  writeLoop,
+  type Chart,
+  type Form,
+  type FormChords,
+} from "@/core/song";
+import { type Neck } from "@/core/neck";
+import { useRig, useTell } from "@/session";
+import { type Guitar } from "@/state";
+import { SelectField } from "@/ui/controls";
+import { spokenNotes, withSigns } from "@/ui/text";
+import { CornerOnNeck } from "./CornerOnNeck";
+
+interface MovePanelProps {
+  readonly text: string;
+  readonly chart: Chart;
+  readonly neck: Neck;
+  readonly guitar: Guitar;
+  readonly onText: (text: string) => void;
+}
+
+const KEYS = ["C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"];
+const FORM_WORDS: Readonly<Record<Form, string>> = {
+  blues: "Twelve bars",
+  "quick change": "Twelve bars, quick change",
+  minor: "Twelve bars, minor",
+};
+const CHORD_WORDS: Readonly<Record<FormChords, string>> = {
+  fives: "fives",
+  sevenths: "sevenths",
+  shuffle: "fifth to sixth shuffle",
+};
+
+/** Moves the chart to another key, and writes the forms that players practise. */
+export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps) {
+  const { profile } = useRig();
+  const tell = useTell();
+  const key = chart.key === null ? null : readKey(chart.key);
+  const [formKey, setFormKey] = useState(key ? noteText(key.tonic) : "A");
+  const [form, setForm] = useState<string>("blues");
+  const [chords, setChords] = useState<FormChords>("fives");
+  const move = (by: { readonly semitones: number } | { readonly toKey: string }) => {
+    const moved = transposeChart(text, by, 0);
+    if (moved.ok) onText(moved.value.text);
+    else tell({ text: moved.problem.message });
+  };
+  const write = () => {
+    const note = parseNote(formKey);
+    if (!note.ok) return;
+    const known = FORMS.find((each) => each === form);
+    const written = known ? writeForm(known, note.value, chords) : writeLoop(form, note.value);
+    const isEmpty = text.trim() === "";
+    onText(isEmpty ? written : `${text.trimEnd()}\n\n${written.replace(/^Key: .*\n/, "")}`);
+  };
+  const minor = key?.isMinor ? "m" : "";
+  return (
+    <div role="group" aria-label="Key and forms" className="panel space-y-4 p-3">
+      <div className="flex flex-wrap items-end gap-3">
+        <div role="group" aria-labelledby="half-steps">
+          <span id="half-steps" className="field-label">
+            Half steps
+          </span>
+          <div className="flex gap-0.5">
+            {[-2, -1, 1, 2].map((semitones) => (
+              <button
+                key={semitones}
+                type="button"
+                className="button px-3"
+                aria-label={`${Math.abs(semitones)} half ${Math.abs(semitones) === 1 ? "step" : "steps"} ${semitones < 0 ? "down" : "up"}`}
+                onClick={() => move({ semitones })}
+              >
+                {semitones > 0 ? `+${semitones}` : `−${-semitones}`}
+              </button>
+            ))}
+          </div>
+        </div>
+        <SelectField
+          label="To the key of"
+          value={key ? `${noteText(key.tonic)}${minor}` : ""}
+          options={[
+            ...(key ? [] : ([["", "no key said"]] as const)),
+            ...KEYS.map((each) => [`${each}${minor}`, withSigns(`${each}${minor}`)] as const),
+          ]}
+          onChange={(toKey) => {
+            if (toKey !== "") move({ toKey });
+          }}
+        />
+        <div className="flex flex-wrap items-end gap-3 border-line sm:border-l sm:pl-3">
+          <SelectField
+            label="Write"
+            value={form}
+            options={[
+              ...FORMS.map((each) => [each as string, FORM_WORDS[each]] as const),
+              ...LOOPS.map(({ name }) => [name, name] as const),
+            ]}
+            onChange={setForm}
+          />
+          <SelectField
+            label="In"
+            value={formKey}
+            options={KEYS.map((each) => [each, withSigns(each)] as const)}
+            onChange={setFormKey}
+          />
+          {FORMS.some((each) => each === form) && (
+            <SelectField
+              label="With"
+              value={chords}
+              options={FORM_CHORDS.map((each) => [each, CHORD_WORDS[each]] as const)}
+              onChange={setChords}
+            />
+          )}
+          <button type="button" className="button" onClick={write}>
+            {text.trim() === "" ? "Write it" : "Add it"}
+          </button>
+        </div>
+      </div>
+      <CornerOnNeck
+        neck={neck}
+        guitar={guitar}
+        accidentals={profile.accidentals}
+        corner={cornerOf(neck, formKey)}
+        label={spokenNotes(`One, four and five of ${formKey} in one corner of the neck`)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,175 @@
+import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
+import { type NamedRoute } from "@/core/arrangement";
+import { say } from "@/core/song";
+import { useRig, useTell, useTuningShelf } from "@/session";
+import { guitarFor, LONGEST_CHART } from "@/state";
+import { currentValue, lastValue } from "@/ui/computed";
+import { onDemand } from "@/ui/controls";
+import { ChartColumn } from "./ChartColumn";
+import { SongBar } from "./SongBar";
+import { SongKeyListener } from "./SongKeyListener";
+import { SongPanels } from "./SongPanels";
+import { SongTools } from "./SongTools";
+import { useAdvice, useBlockage, useWays } from "./useSongAnswers";
+import { TypedChart } from "./typedChart";
+import { useSongDocument, type SongDocument, type SongStart } from "./useSongDocument";
+import { useSongInstrument } from "./useSongInstrument";
+import { useSongRoom } from "./useSongRoom";
+import { type SongView } from "./useSongView";
+import { WayColumn } from "./WayColumn";
+
+const TuningDialog = onDemand("The list of tunings", () =>
+  import("@/ui/tuning").then((part) => part.TuningDialog),
+);
+const BesideDialog = onDemand("The two ways", () =>
+  import("./BesideDialog").then((part) => part.BesideDialog),
+);
+const SongSheet = onDemand("The sheet", () => import("./SongSheet").then((part) => part.SongSheet));
+const StageView = onDemand("The stage view", () =>
+  import("./StageView").then((part) => part.StageView),
+);
+
+interface OpenSongProps {
+  readonly start: SongStart;
+  readonly view: Partial<SongView>;
+  readonly onOpen: (id: number) => void;
+  readonly onNew: () => void;
+}
+
+const NONE: readonly never[] = [];
+
+/** An open song. What is typed is in the editor at once; all that follows from it comes as soon as there is time. */
+export function OpenSong({ start, ...rest }: OpenSongProps) {
+  const document = useSongDocument(start);
+  useSongInstrument(document);
+  return (
+    <TypedChart.Provider value={document.song.chart}>
+      <OpenedRoom document={useDeferredValue(document)} {...rest} />
+    </TypedChart.Provider>
+  );
+}
+
+interface OpenedRoomProps extends Omit<OpenSongProps, "start"> {
+  readonly document: SongDocument;
+}
+
+/** A song: its chart, its way over the neck, what holds, and playing along. */
+const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
+  const { document, view: firstView, onOpen, onNew } = props;
+  const room = useSongRoom(document, firstView);
+  const { view, chart, answers, chosen, play, tuning, choose, goToSection } = room;
+  const { song, set, type } = document;
+  const { arrangement, written, route, neck, guitar, asked } = answers;
+  const { guitars } = useRig();
+  const shelf = useTuningShelf();
+  const tell = useTell();
+  const [dialog, setDialog] = useState<"tuning" | "sheet" | null>(null);
+  const [beside, setBeside] = useState<readonly [NamedRoute, NamedRoute] | null>(null);
+  const isReady = route !== null && !answers.isWaiting;
+  const isSettled = answers.way.kind === "ready" && arrangement.chords.length > 0;
+  const isBlocked = isSettled && (route?.played.length ?? 0) < arrangement.chords.length;
+  const ways = useWays(asked, isReady);
+  const advice = useAdvice(asked, isReady ? chosen.change : null);
+  const blockage = useBlockage(asked, isBlocked);
+  const blocked = useMemo(() => {
+    const played = new Set(route?.played);
+    const without = arrangement.chords.filter((_, index) => isBlocked && !played.has(index));
+    return new Set(without.map(({ section, bar, inBar }) => `${section} ${bar} ${inBar}`));
+  }, [arrangement, route, isBlocked]);
+  const found = lastValue(ways) ?? NONE;
+  const tellTooLong = useCallback(
+    (length: number) =>
+      tell({
+        text: `That makes ${count(length)} characters; a chart may have ${count(LONGEST_CHART)}. Nothing was changed.`,
+      }),
+    [tell],
+  );
+  return (
+    <>
+      {/* On stage the same keys do other things. */}
+      {!view.isStage && (
+        <SongKeyListener room={room} ways={found} advice={currentValue(advice) ?? NONE} />
+      )}
+      <div className="space-y-3" inert={view.isStage}>
+        <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
+          <SongBar
+            name={song.name}
+            tuning={tuning}
+            arrangement={written}
+            section={chosen.section}
+            isListOpen={view.panel === "songs"}
+            onName={(name) => set({ name })}
+            onList={() => view.toggle("songs")}
+            onTempo={(bpm) => type(say(song.chart, "Tempo", String(bpm)))}
+            onTuning={() => setDialog("tuning")}
+            onSection={goToSection}
+          />
+          <SongTools room={room} onSheet={() => setDialog("sheet")} />
+        </div>
+        <SongPanels room={room} onOpen={onOpen} onNew={onNew} />
+        <div className="grid gap-4 lg:grid-cols-[minmax(20rem,27rem)_minmax(0,1fr)]">
+          <ChartColumn
+            chart={chart}
+            arrangement={written}
+            chosen={view.chord}
+            blocked={blocked}
+            isLocked={play.isPlaying}
+            onType={type}
+            onChoose={choose}
+            onTooLong={tellTooLong}
+          />
+          <WayColumn
+            room={room}
+            ways={found}
+            advice={advice}
+            blockage={blockage}
+            onBeside={setBeside}
+          />
+        </div>
+      </div>
+      {dialog === "tuning" && (
+        <TuningDialog
+          title={`Play ${song.name} in`}
+          shelf={shelf}
+          current={song.tuningMidi}
+          onChoose={(midi) => {
+            const on = guitarFor(guitars, guitar, midi.length);
+            if (on) set({ guitarId: on.id, tuningMidi: midi });
+            setDialog(null);
+          }}
+          onClose={() => setDialog(null)}
+        />
+      )}
+      {dialog === "sheet" && route && (
+        <SongSheet
+          song={song}
+          tuning={tuning}
+          answers={answers}
+          route={route}
+          onClose={() => setDialog(null)}
+        />
+      )}
+      {beside && (
+        <BesideDialog
+          arrangement={arrangement}
+          neck={neck}
+          pair={beside}
+          onClose={() => setBeside(null)}
+        />
+      )}
+      {view.isStage && route && (
+        <StageView
+          answers={answers}
+          route={route}
+          play={play}
+          name={song.name}
+          onClose={() => view.show({ isStage: false })}
+        />
+      )}
+    </>
+  );
+});
+
+function count(characters: number): string {
+  return characters.toLocaleString("en");
+}

@@ -1,0 +1,53 @@
+import { type Advice, type NamedRoute } from "@/core/arrangement";
+import { useKeys } from "@/ui/controls";
+import { SONG_KEYS } from "./songKeys";
+import { type SongRoom } from "./useSongRoom";
+
+interface SongKeyListenerProps {
+  readonly room: SongRoom;
+  readonly ways: readonly NamedRoute[];
+  readonly advice: readonly Advice[];
+}
+
+/** Listens to the keys of the room. */
+export function SongKeyListener({ room, ways, advice }: SongKeyListenerProps) {
+  const { document, view, answers, chosen, play } = room;
+  const { route, arrangement } = answers;
+  const { settings } = document.song;
+  const step = (by: number) => {
+    if (!route) return;
+    const { stop } = chosen;
+    const at = stop < 0 ? (by > 0 ? 0 : route.played.length - 1) : stop + by;
+    const next = route.played[Math.min(route.played.length - 1, Math.max(0, at))];
+    if (next !== undefined) view.show({ chord: next });
+  };
+  const stepWay = (by: number) => {
+    const at = ways.findIndex(({ names }) => names.some((name) => name === settings.way));
+    const name = ways[(at + by + ways.length) % Math.max(1, ways.length)]?.names[0];
+    if (name && name !== "another") document.setSettings({ way: name });
+  };
+  useKeys(SONG_KEYS, {
+    next: () => step(1),
+    previous: () => step(-1),
+    worst: () => {
+      const worst = route?.timed.worst;
+      const next = worst === null || worst === undefined ? undefined : route?.played[worst];
+      if (next !== undefined) room.choose(next);
+    },
+    takeAdvice: (place) => {
+      const tip = advice[place];
+      if (tip) document.setSettings({ marks: tip.marks });
+    },
+    way: (place) => stepWay(place === 0 ? 1 : -1),
+    section: () =>
+      room.goToSection((chosen.section + 1) % Math.max(1, arrangement.sectionKeys.length)),
+    write: () =>
+      window.document.querySelector<HTMLElement>("[data-editor=chart] .cm-content")?.focus(),
+    limits: () => view.toggle("limits"),
+    play: play.toggle,
+    stage: () => {
+      if (route) view.show({ isStage: true });
+    },
+  });
+  return null;
+}

@@ -1,0 +1,64 @@
+"use client";
+
+import { useState } from "react";
+import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
+import { fetchSong, newId, useInstrument, useTell } from "@/session";
+import { type OpenedSong } from "@/state";
+import { OpenSong } from "./OpenSong";
+import { type SongView } from "./useSongView";
+import { UNNAMED, type SongStart } from "./useSongDocument";
+
+interface SongScreenProps {
+  /** The song that the address asks for, or the last one; null where there is none. */
+  readonly opened: OpenedSong | null;
+  readonly view: Partial<SongView>;
+  /** A number for a song that begins on this page. */
+  readonly freshId: number;
+  /** The address asked for a song that is no more. */
+  readonly isMissing: boolean;
+}
+
+/** From a chord chart to a way over the neck that holds at tempo. */
+export function SongScreen({ opened, freshId, view, isMissing }: SongScreenProps) {
+  const { guitar, tuning } = useInstrument();
+  const tell = useTell();
+  const begin = (id: number): SongStart => ({
+    id,
+    revision: 0,
+    isNew: true,
+    name: UNNAMED,
+    chart: "",
+    guitarId: guitar.id,
+    tuningMidi: tuning.midi,
+    settings: DEFAULT_SONG_SETTINGS,
+    archived: false,
+  });
+  const [start, setStart] = useState(() => (opened ? { ...opened, isNew: false } : begin(freshId)));
+  const [firstView, setFirstView] = useState(view);
+
+  const open = async (id: number) => {
+    const found = await fetchSong(id);
+    if (!found) {
+      tell({ text: "That song could not be fetched. Is Tenon still running?" });
+      return;
+    }
+    setFirstView({});
+    setStart({ ...found, isNew: false });
+  };
+  return (
+    <>
+      <h1 className="sr-only">Song</h1>
+      {isMissing && <p className="mb-3 text-muted">The song of this address is no more.</p>}
+      <OpenSong
+        key={start.id}
+        start={start}
+        view={firstView}
+        onOpen={(id) => void open(id)}
+        onNew={() => {
+          setFirstView({});
+          setStart(begin(newId()));
+        }}
+      />
+    </>
+  );
+}

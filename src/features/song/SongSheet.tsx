@@ -1,0 +1,166 @@
+import { useRef } from "react";
+import { FileDown } from "lucide-react";
+import { type Arrangement, type SongRoute } from "@/core/arrangement";
+import { type Tuning } from "@/core/tuning";
+import { useTell } from "@/session";
+import { type SongContent } from "@/state";
+import { PaperDialog } from "@/ui/controls";
+import { download, fileName, standalonePage } from "@/ui/save";
+import { NoteText } from "@/ui/text";
+import { ChartDrawing } from "./ChartDrawing";
+import { PathBoard } from "./PathBoard";
+import { PathLabels } from "./PathLabels";
+import { makePathScale } from "./pathScale";
+import { PathStops } from "./PathStops";
+import { SongGrip } from "./SongGrip";
+import { stripOf } from "./strip";
+import { type SongAnswers } from "./useSongAnswers";
+import { sectionName, tempoText } from "./words";
+
+interface SongSheetProps {
+  readonly song: SongContent;
+  readonly tuning: Tuning;
+  readonly answers: SongAnswers;
+  readonly route: SongRoute;
+  readonly onClose: () => void;
+}
+
+const ROW_BARS = 8;
+const ROW_PX = 980;
+const NOTHING: ReadonlySet<string> = new Set();
+const NO_CHORDS: readonly number[] = [];
+
+/** A song for paper, or as one file that opens without Tenon: chart, grips and the way of the hand. */
+export function SongSheet({ song, tuning, answers, route, onClose }: SongSheetProps) {
+  const tell = useTell();
+  const sheet = useRef<HTMLDivElement>(null);
+  const { arrangement, chart, neck, guitar } = answers;
+  const save = async () => {
+    if (!sheet.current) return;
+    try {
+      const page = await standalonePage(sheet.current, song.name);
+      download(
+        new Blob([page], { type: "text/html;charset=utf-8" }),
+        `${fileName(song.name) || "song"}.html`,
+      );
+    } catch (error) {
+      console.warn(error);
+      tell({ text: "The song could not be saved as a file. Is Tenon still running?" });
+    }
+  };
+  return (
+    <PaperDialog
+      label="Song as a sheet"
+      width="max-w-5xl"
+      onClose={onClose}
+      buttons={
+        <button type="button" className="button" onClick={() => void save()}>
+          <FileDown size={18} aria-hidden="true" />
+          Save as one file
+        </button>
+      }
+    >
+      <div ref={sheet} className="mx-auto max-w-5xl space-y-6 p-3">
+        <div>
+          <h1 className="text-4xl font-bold">{song.name}</h1>
+          <p className="text-lg">
+            <NoteText>
+              {`${tuning.name}, ${Math.round(arrangement.tempoBpm)} a minute, ${chart.meter}; clean to ${tempoText(route.timed.cleanTempoBpm)}`}
+            </NoteText>
+          </p>
+        </div>
+        <ChartDrawing
+          chart={chart}
+          arrangement={arrangement}
+          chosen={null}
+          onChoose={null}
+          blocked={NOTHING}
+        />
+        {arrangement.sectionKeys.map((key, section) => {
+          const grips = stripOf(arrangement, route, section);
+          if (grips.length === 0) return null;
+          return (
+            <section key={section} className="break-inside-avoid">
+              <h2 className="mb-2 text-2xl font-semibold">{sectionName(key)}</h2>
+              <ol className="flex flex-wrap gap-3">
+                {grips.map(({ chord: index, stop }) => {
+                  const chord = arrangement.chords[index];
+                  const fingering = route.timed.stops[stop]?.fingering;
+                  return chord && fingering ? (
+                    <li key={index} className="w-40">
+                      <span className="flex items-baseline justify-between">
+                        <span className="text-2xl font-bold">
+                          <NoteText>{chord.name}</NoteText>
+                        </span>
+                        <span className="figures text-muted">{`bar ${chord.playedBar + 1}`}</span>
+                      </span>
+                      <SongGrip neck={neck} guitar={guitar} chord={chord} fingering={fingering} />
+                    </li>
+                  ) : null;
+                })}
+              </ol>
+            </section>
+          );
+        })}
+        <section>
+          <h2 className="mb-2 text-2xl font-semibold">Way of the hand</h2>
+          <PathRows arrangement={arrangement} route={route} answers={answers} />
+        </section>
+      </div>
+    </PaperDialog>
+  );
+}
+
+const [EDGE, GAP] = [54, 30];
+const MOST_ROWS = 60;
+
+interface PathRowsProps {
+  readonly arrangement: Arrangement;
+  readonly route: SongRoute;
+  readonly answers: SongAnswers;
+}
+
+/** The picture of the way, cut into rows of eight bars. */
+function PathRows({ arrangement, route, answers }: PathRowsProps) {
+  const scale = makePathScale(arrangement, answers.neck, route, 0);
+  const rows = Array.from(
+    { length: Math.min(MOST_ROWS, Math.ceil(arrangement.bars.length / ROW_BARS)) },
+    (_, row) => arrangement.bars.slice(row * ROW_BARS, (row + 1) * ROW_BARS),
+  );
+  return (
+    <div className="space-y-3">
+      {rows.map((bars, row) => {
+        const [first, last] = [bars[0], bars.at(-1)];
+        if (!first || !last) return null;
+        const from = scale.x(first.start);
+        const to = scale.x(last.start + last.beats);
+        const left = from - EDGE;
+        const width = to - from + EDGE + GAP;
+        return (
+          <svg
+            key={row}
+            role="img"
+            aria-label={`Way of the hand from bar ${row * ROW_BARS + 1}`}
+            viewBox={`${left} 0 ${width} ${scale.height}`}
+            width="100%"
+            style={{ maxWidth: Math.min(ROW_PX, width) }}
+            className="figures block"
+          >
+            <PathBoard arrangement={arrangement} scale={scale} from={from - 1} to={to} />
+            <PathStops
+              arrangement={arrangement}
+              route={route}
+              scale={scale}
+              from={from}
+              to={to - 1}
+              chosen={null}
+              hardStrokes={NO_CHORDS}
+              onChoose={null}
+            />
+            <PathLabels scale={scale} left={left} />
+          </svg>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+import {
+  FileText,
+  KeyRound,
+  Maximize2,
+  Play,
+  Ruler,
+  Scale,
+  SlidersHorizontal,
+  Square,
+  Waves,
+} from "lucide-react";
+import { useRouter } from "next/navigation";
+import { useComparisonDocument } from "@/session";
+import { comparisonOf } from "./comparisonOf";
+import { type SongRoom } from "./useSongRoom";
+import { type PanelName } from "./useSongView";
+
+const PANELS: readonly (readonly [PanelName, string, typeof Ruler])[] = [
+  ["limits", "Limits", Ruler],
+  ["texture", "Texture", Waves],
+  ["move", "Key", KeyRound],
+];
+
+interface SongToolsProps {
+  readonly room: SongRoom;
+  readonly onSheet: () => void;
+}
+
+/** What can be done with the song. */
+export function SongTools({ room, onSheet }: SongToolsProps) {
+  const { document, view, answers, play } = room;
+  const { setComparison } = useComparisonDocument();
+  const router = useRouter();
+  const hasWay = answers.route !== null;
+  const compare = () => {
+    setComparison(comparisonOf(document.song, answers.arrangement, answers.guitar));
+    router.push("/compare");
+  };
+  return (
+    <div className="flex flex-wrap gap-2">
+      {PANELS.map(([panel, name, Icon]) => (
+        <button
+          key={panel}
+          type="button"
+          className={`button px-3 ${view.panel === panel ? "border-ink" : ""}`}
+          aria-expanded={view.panel === panel}
+          onClick={() => view.toggle(panel)}
+        >
+          <Icon size={18} aria-hidden="true" />
+          {name}
+        </button>
+      ))}
+      <button type="button" className="button px-3" disabled={!hasWay} onClick={compare}>
+        <Scale size={18} aria-hidden="true" />
+        Tunings
+      </button>
+      <button type="button" className="button px-3" disabled={!hasWay} onClick={onSheet}>
+        <FileText size={18} aria-hidden="true" />
+        Sheet
+      </button>
+      <button
+        type="button"
+        className="button px-3"
+        disabled={!hasWay}
+        onClick={() => view.show({ isStage: true })}
+      >
+        <Maximize2 size={18} aria-hidden="true" />
+        Stage
+      </button>
+      <button
+        type="button"
+        className={`button px-3 ${view.panel === "play" ? "border-ink" : ""}`}
+        aria-label="How it plays"
+        aria-expanded={view.panel === "play" || play.isPlaying}
+        onClick={() => view.toggle("play")}
+      >
+        <SlidersHorizontal size={18} aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="button button-primary"
+        disabled={!hasWay}
+        onClick={play.toggle}
+      >
+        {play.isPlaying ? (
+          <Square size={18} aria-hidden="true" />
+        ) : (
+          <Play size={18} aria-hidden="true" />
+        )}
+        {play.isPlaying ? "Stop" : "Play along"}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import { memo, useState } from "react";
+import { Columns2 } from "lucide-react";
+import { keyOf, type NamedRoute, type SongRoute, type Way } from "@/core/arrangement";
+import { useNames } from "@/ui/names";
+import { NoteText } from "@/ui/text";
+import { mmText, routeName, tempoText } from "./words";
+
+interface WaysTableProps {
+  readonly ways: readonly NamedRoute[];
+  readonly chosen: SongRoute;
+  readonly tempoBpm: number;
+  readonly onChoose: (way: Way) => void;
+  readonly onBeside: (pair: readonly [NamedRoute, NamedRoute]) => void;
+}
+
+/** The ways to play a song, each with what it costs. */
+export const WaysTable = memo(function WaysTable({
+  ways,
+  chosen,
+  tempoBpm,
+  onChoose,
+  onBeside,
+}: WaysTableProps) {
+  const { pitch } = useNames();
+  const [other, setOther] = useState<string | null>(null);
+  const current = ways.find((each) => keyOf(each) === keyOf(chosen));
+  const compared =
+    ways.find((each) => keyOf(each) === other) ?? ways.find((each) => each !== current);
+  return (
+    <section aria-labelledby="ways-title" className="min-w-0 space-y-2">
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <h2 id="ways-title" className="text-xl font-semibold">
+          Ways
+        </h2>
+        {current && compared && (
+          <div className="flex items-center gap-2">
+            <button
+              type="button"
+              className="button px-3"
+              onClick={() => onBeside([current, compared])}
+            >
+              <Columns2 size={18} aria-hidden="true" />
+              Beside
+            </button>
+            <select
+              aria-label="Way to set beside the chosen one"
+              className="field max-w-44"
+              value={keyOf(compared)}
+              onChange={({ target }) => setOther(target.value)}
+            >
+              {ways
+                .filter((each) => each !== current)
+                .map((each) => (
+                  <option key={keyOf(each)} value={keyOf(each)}>
+                    {routeName(each)}
+                  </option>
+                ))}
+            </select>
+          </div>
+        )}
+      </div>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways to play it">
+        <table className="figures w-full text-left text-[16px]">
+          <thead className="text-[15px] text-muted">
+            <tr>
+              {["Way", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Clean to"].map(
+                (name) => (
+                  <th key={name} scope="col" className="px-2 py-1 font-normal whitespace-nowrap">
+                    {name}
+                  </th>
+                ),
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {ways.map((way) => {
+              const { timed } = way;
+              const isCurrent = way === current;
+              const isLate = (timed.cleanTempoBpm ?? Infinity) < tempoBpm;
+              const [name] = way.names;
+              return (
+                <tr key={keyOf(way)} className={isCurrent ? "bg-picked" : ""}>
+                  <th scope="row" className="p-0 font-semibold">
+                    <button
+                      type="button"
+                      aria-pressed={isCurrent}
+                      disabled={name === "another"}
+                      className={`min-h-11 w-full min-w-44 border-l-4 px-2 text-left ${isCurrent ? "border-root" : "border-transparent hover:border-ink"}`}
+                      onClick={() => name && name !== "another" && onChoose(name)}
+                    >
+                      {routeName(way)}
+                    </button>
+                  </th>
+                  <td className="px-2">{timed.total.toFixed(1)}</td>
+                  <td className="px-2 whitespace-nowrap">{mmText(timed.travelMm)}</td>
+                  <td className="px-2">{timed.shifts}</td>
+                  <td className="px-2">{timed.hardest.toFixed(1)}</td>
+                  <td className="px-2 whitespace-nowrap">
+                    {timed.lowestMidi === null ? (
+                      "–"
+                    ) : (
+                      <NoteText>{pitch(timed.lowestMidi)}</NoteText>
+                    )}
+                  </td>
+                  <td
+                    className={`px-2 whitespace-nowrap ${isLate ? "font-semibold text-warning" : ""}`}
+                  >
+                    {tempoText(timed.cleanTempoBpm)}
+                    {isLate ? ` of ${Math.round(tempoBpm)}` : ""}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+});

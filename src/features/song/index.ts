@@ -1,0 +1,2 @@
+export { SONG } from "./room";
+export { SongScreen } from "./SongScreen";

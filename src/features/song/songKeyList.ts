@@ -1,0 +1,26 @@
+import { listKeys } from "@/ui/controls";
+import { PLAY_KEYS, SONG_KEYS } from "./songKeys";
+
+/** What each key does, for the list of keys. */
+export const SONG_KEY_LIST = [
+  listKeys("Song", SONG_KEYS, {
+    next: "Next chord",
+    previous: "Previous chord",
+    worst: "The change that breaks first",
+    takeAdvice: "Take the advice of that number",
+    way: "Next way, previous way",
+    section: "Next section",
+    write: "Write the chart",
+    limits: "Limits",
+    play: "Play, stop",
+    stage: "Stage view",
+  }),
+  listKeys("Song on stage", PLAY_KEYS, {
+    forward: "Start; then the next section",
+    back: "Stop; then the section's start",
+    play: "Play, stop",
+    slower: "Slower",
+    faster: "Faster",
+    leave: "Leave the stage",
+  }),
+];

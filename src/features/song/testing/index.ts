@@ -1,0 +1,8 @@
+export {
+  makeSong,
+  makeWays,
+  STANDARD,
+  standardNeck,
+  type MadeSong,
+} from "@/core/arrangement/testing";
+export { ASH } from "./made";

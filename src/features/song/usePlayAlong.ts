@@ -1,0 +1,143 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { PLAIN_METRONOME } from "@/core/metronome";
+import { useAwake, useHearing, useRig, useTell } from "@/session";
+import { useEvent } from "@/ui/controls";
+import { type Player } from "@/audio/songPlayer";
+import { type Playhead } from "./playhead";
+import { type PlayOptions, type PlayPlace } from "@/audio/playTypes";
+import { type SongAnswers } from "./useSongAnswers";
+
+export interface PlayAlong {
+  readonly isPlaying: boolean;
+  readonly place: PlayPlace | null;
+  readonly options: PlayOptions;
+  readonly setOptions: (part: Partial<PlayOptions>) => void;
+  readonly toggle: () => void;
+  readonly playFrom: (bar: number) => void;
+  readonly stop: () => void;
+  /** A pedal's two keys. */
+  readonly forward: () => void;
+  readonly back: () => void;
+  /** Where the next start is, as a bar that is played. */
+  readonly startBar: number;
+  readonly setStartBar: (bar: number) => void;
+}
+
+interface PlayAlongInput {
+  readonly answers: SongAnswers;
+  readonly playhead: Playhead;
+}
+
+const FIRST: PlayOptions = {
+  click: true,
+  chords: true,
+  isHalf: false,
+  loop: null,
+  rampBpm: 0,
+  rampTo: 300,
+  tempoBpm: null,
+  metronome: PLAIN_METRONOME,
+};
+
+export function usePlayAlong({ answers, playhead }: PlayAlongInput): PlayAlong {
+  const { arrangement, route, neck } = answers;
+  const { a4Hz } = useRig().profile;
+  const { hearing, caution } = useHearing();
+  const tell = useTell();
+  const [options, setAll] = useState(FIRST);
+  const [place, setPlace] = useState<PlayPlace | null>(null);
+  const [startBar, setStartBar] = useState(0);
+  const player = useRef<Player | null>(null);
+  /** Counts starts and stops, so that a start which is overtaken while it is being fetched never sounds. */
+  const turn = useRef(0);
+  const isPlaying = place !== null;
+  useAwake(isPlaying);
+
+  const stop = useEvent(() => {
+    turn.current += 1;
+    player.current?.stop();
+    player.current = null;
+    setPlace(null);
+    playhead.move(null);
+  });
+  const start = useEvent(async (bar: number, countIn: boolean) => {
+    if (!route) return;
+    player.current?.stop();
+    player.current = null;
+    const own = ++turn.current;
+    caution();
+    try {
+      const { startPlaying } = await import("@/audio/songPlayer");
+      const { bars } = arrangement;
+      const fromBar = Math.min(Math.max(0, bar), Math.max(0, bars.length - 1));
+      const made = await startPlaying(
+        { arrangement, route, neck, a4Hz, options, hearing, fromBar, countIn },
+        { onPlace: setPlace, onQuarters: playhead.move, onEnd: stop },
+        () => own === turn.current,
+      );
+      player.current = made ?? player.current;
+    } catch (error) {
+      console.warn(error);
+      stop();
+      tell({ text: "Your browser gives Tenon no sound to play to. Everything else still works." });
+    }
+  });
+
+  // What is played changes while it plays: it goes on from the same bar, without counting in.
+  const { gain, loudness } = hearing;
+  const follow = useEvent(() => {
+    if (place && player.current) void start(place.bar, false);
+  });
+  useEffect(follow, [options, gain, route, follow]);
+  useEffect(() => player.current?.setLoudness(loudness), [loudness]);
+  useEffect(() => () => stop(), [stop]);
+
+  const setOptions = useCallback(
+    (part: Partial<PlayOptions>) => setAll((old) => ({ ...old, ...part })),
+    [],
+  );
+  const firstBarOf = (bar: number) => {
+    const { bars } = arrangement;
+    let first = bar;
+    while (first > 0 && bars[first - 1]?.section === bars[bar]?.section) first--;
+    return first;
+  };
+  const forward = () => {
+    if (!place) {
+      void start(startBar, true);
+      return;
+    }
+    const { bars } = arrangement;
+    const next = bars.findIndex(
+      (bar, index) => index > place.bar && bar.section !== bars[place.bar]?.section,
+    );
+    if (next >= 0) void start(next, false);
+  };
+  const back = () => {
+    if (!place) {
+      setStartBar(firstBarOf(Math.min(startBar, arrangement.bars.length - 1)));
+      return;
+    }
+    setStartBar(place.bar);
+    stop();
+  };
+  return {
+    isPlaying,
+    place,
+    options,
+    setOptions,
+    toggle: () => {
+      if (isPlaying) stop();
+      else void start(options.loop?.[0] ?? startBar, true);
+    },
+    playFrom: (bar) => {
+      setStartBar(bar);
+      if (isPlaying) void start(bar, false);
+    },
+    stop,
+    forward,
+    back,
+    startBar,
+    setStartBar,
+  };
+}

@@ -1,0 +1,126 @@
+import { describe, expect, test } from "@jest/globals";
+import { arrange, DEFAULT_SONG_SETTINGS, planWay, type SongChange } from "@/core/arrangement";
+import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
+import { makeNeck } from "@/core/neck";
+import { readChart } from "@/core/song";
+import { newGuitar } from "@/state";
+import { comparisonOf } from "./comparisonOf";
+import { stripOf } from "./strip";
+import { scopesOf, stepsOf, withTexture } from "./textureScope";
+import { fingersWords } from "@/ui/text";
+import { moveWords, routeName, tempoText } from "./words";
+
+const STANDARD = [40, 45, 50, 55, 59, 64];
+const made = makeNeck({ midi: STANDARD, frets: 22 });
+if (!made.ok) throw new Error(made.problem.message);
+const neck = made.value;
+const laidOut = (text: string) => arrange(readChart(text), DEFAULT_SONG_SETTINGS);
+const routeThrough = (text: string) => {
+  const planned = planWay(
+    {
+      arrangement: laidOut(text),
+      neck,
+      player: {},
+      constants: TIMING[DEFAULT_LEVEL],
+      downStrokesBpm: 180,
+    },
+    "usual",
+  );
+  if (!planned.ok) throw new Error(planned.problem.message);
+  return planned.value;
+};
+
+describe("what is said of a change", () => {
+  const change = {
+    travelMm: 93.6,
+    isTowardNut: true,
+    isShapeKept: true,
+    stringsCrossed: 0,
+    kept: [],
+    slid: [1, 3, 4],
+    lifted: [],
+    landed: [],
+  } as unknown as SongChange;
+
+  test.each([
+    [{}, "94 mm toward the nut, same shape, same strings", "1 3 4 slide"],
+    [
+      { isTowardNut: false, stringsCrossed: 1 },
+      "94 mm up the neck, same shape, 1 string across",
+      "1 3 4 slide",
+    ],
+    [
+      { travelMm: 0, isShapeKept: false, slid: [], kept: [1], lifted: [3], landed: [2, 4] },
+      "stays, new shape, same strings",
+      "1 stays, 3 lifts, 2 4 land",
+    ],
+    [{ travelMm: 0, slid: [] }, "stays, same shape, same strings", "no finger moves"],
+  ])("%j", (part, move, fingers) => {
+    expect(moveWords({ ...change, ...part } as SongChange)).toBe(move);
+    expect(fingersWords({ ...change, ...part } as SongChange)).toBe(fingers);
+  });
+
+  test("a tempo is never more than what is clean", () => {
+    expect(tempoText(119.97)).toBe("119");
+    expect(tempoText(null)).toBe("any tempo");
+    expect(routeName({ names: ["least movement", "up the neck"] })).toBe(
+      "Least movement, up the neck",
+    );
+    expect(routeName({ names: ["another"] })).toBe("Nearly as usual");
+  });
+});
+
+describe("the strip of a section", () => {
+  test("shows what is written once, and the same grip in a row once", () => {
+    const text = "Verse\n|: A5 | A5 . D5 . :|\nChorus\n| E5 |\nVerse";
+    const [song, route] = [laidOut(text), routeThrough(text)];
+    const names = (section: number) =>
+      stripOf(song, route, section).map(({ chord }) => song.chords[chord]?.name);
+    expect(names(0)).toEqual(["A5", "D5"]);
+    expect(names(1)).toEqual(["E5"]);
+  });
+});
+
+describe("the song for Compare", () => {
+  const song = (chart: string) => ({
+    name: "",
+    chart,
+    guitarId: 1,
+    tuningMidi: STANDARD,
+    settings: DEFAULT_SONG_SETTINGS,
+    archived: false,
+  });
+  const guitar = { ...newGuitar(6), id: 1, tunedMidi: STANDARD };
+  const chordsOf = (chart: string) => comparisonOf(song(chart), laidOut(chart), guitar).chords;
+
+  test("has each chord as often as it is played", () => {
+    expect(chordsOf("|: A5 | D5 | D5 :|")).toBe("A5 D5 x2 A5 D5 x2");
+  });
+
+  test("of many chords each once, with its share", () => {
+    const chords = chordsOf("| A5 | D5 | A5 | E5 |\n".repeat(100));
+    expect(chords).toMatch(/^A5 x\d+ D5 x\d+ E5 x\d+$/);
+    const [a, d] = [...chords.matchAll(/x(\d+)/g)].map(([, count]) => Number(count));
+    expect((a ?? 0) / (d ?? 1)).toBeCloseTo(2, 1);
+  });
+});
+
+describe("a texture is said of a section, a bar or a chord", () => {
+  const text = "Verse\n| A5 . D5 . | E5 |";
+  const chart = readChart(text);
+  const [chord] = laidOut(text).chords;
+
+  test.each([
+    [0, "Verse\nTexture: muted\n| A5 . D5 . | E5 |"],
+    [1, "Verse\n| A5~muted . D5~muted . | E5 |"],
+    [2, "Verse\n| A5~muted . D5 . | E5 |"],
+  ])("scope %i", (scope, expected) => {
+    expect(withTexture(text, chart, 0, chord, scope, "muted")).toBe(expected);
+  });
+
+  test("steps are sixteenths of the meter", () => {
+    expect(scopesOf(chord, "Verse")).toEqual(["Verse", "Bar 1", "A5 there"]);
+    const steps = (meter: string) => stepsOf(laidOut(`Time: ${meter}\n| A5 |`), 0);
+    expect(["4/4", "3/4", "6/8", "12/8"].map(steps)).toEqual([16, 12, 12, 24]);
+  });
+});

@@ -1,0 +1,182 @@
+import { parse, unparse } from "papaparse";
+import { pitchText } from "@/core/pitch";
+import { readTuning } from "@/core/tuning";
+import { type RoundContent } from "@/state";
+import { roundSchema } from "@/state/schema";
+
+/** The columns of a log, in their order; in a log from elsewhere only the first three must be there. */
+const COLUMNS = [
+  "when",
+  "drill",
+  "result",
+  "name",
+  "kind",
+  "seconds",
+  "tempo",
+  "room",
+  "step",
+  "early or late ms",
+  "spread ms",
+  "tuning",
+  "guitar",
+  "song",
+  "card",
+  "change",
+  "note",
+] as const;
+const NEEDED = ["when", "drill", "result"] as const;
+
+const MS_A_MINUTE = 60_000;
+/** So many lines are told one by one. */
+const MOST_PROBLEMS = 20;
+export const MOST_ROUNDS = 200_000;
+
+/** A log as comma-separated values, lines as RFC 4180 has them. */
+export function roundsCsv(rounds: Iterable<RoundContent>): string {
+  const rows = [...rounds].map((round) => [
+    whenText(round),
+    round.drill,
+    round.result,
+    round.name,
+    round.kind,
+    round.seconds,
+    round.bpm ?? "",
+    round.roomQuarters,
+    round.step,
+    round.medianMs ?? "",
+    round.spreadMs ?? "",
+    round.tuningMidi.map((midi) => pitchText(midi)).join(" "),
+    round.guitarId ?? "",
+    round.songId ?? "",
+    round.card ?? "",
+    round.change ? JSON.stringify(round.change) : "",
+    round.note,
+  ]);
+  return `${unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true })}\r\n`;
+}
+
+/** What a table of rounds held. */
+export interface ReadRounds {
+  readonly rounds: readonly RoundContent[];
+  /** Lines that are no rounds, and why; the first twenty. */
+  readonly problems: readonly string[];
+  /** How many lines there were that are no rounds. */
+  readonly refused: number;
+}
+
+/**
+ * Reads a table of rounds: commas, semicolons or tabs, with or without a byte order mark, its first line naming the
+ * columns in any order. Columns that Tenon does not know are left out, lines that make no sense are told.
+ */
+export function readRoundsCsv(text: string, ofGuitar: (id: number) => boolean): ReadRounds {
+  const { data, meta } = parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), {
+    header: true,
+    skipEmptyLines: "greedy",
+    delimitersToGuess: [",", ";", "\t"],
+    transformHeader: (name) => name.trim().toLowerCase(),
+  });
+  const found = (meta.fields ?? []).filter((name) => name !== "");
+  const missing = NEEDED.filter((name) => !found.includes(name));
+  if (missing.length > 0) {
+    const has = found.length > 0 ? `it has ${found.slice(0, 8).join(", ")}` : "it has none";
+    return {
+      rounds: [],
+      refused: data.length,
+      problems: [
+        `Line 1: there is no column ${missing.join(", ")}; ${has}. A log has at least when, drill and result.`,
+      ],
+    };
+  }
+  const rounds: RoundContent[] = [];
+  const problems: string[] = [];
+  let refused = 0;
+  for (const [index, row] of data.entries()) {
+    const read =
+      index < MOST_ROUNDS ? readRow(row, ofGuitar) : "more rounds than Tenon takes at once";
+    if (typeof read !== "string") {
+      rounds.push(read);
+      continue;
+    }
+    refused++;
+    if (problems.length < MOST_PROBLEMS) problems.push(`Line ${index + 2}: ${read}.`);
+  }
+  return { rounds, problems, refused };
+}
+
+/** A round, or what is wrong with it. */
+function readRow(
+  row: Readonly<Record<string, string>>,
+  ofGuitar: (id: number) => boolean,
+): RoundContent | string {
+  const cell = (name: (typeof COLUMNS)[number]) =>
+    (row[name] ?? "").trim().replace(/^'(?=[=+\-@])/, "");
+  const number = (name: (typeof COLUMNS)[number]) => {
+    const text = cell(name).replace(",", ".");
+    return text === "" ? null : Number(text);
+  };
+  const when = readWhen(cell("when"));
+  if (!when) return `'${short(cell("when"))}' is no time; write it like 2026-03-29T18:30:00+02:00`;
+  const drill = cell("drill");
+  const kind = cell("kind") || drill.slice(0, Math.max(0, drill.indexOf(":")));
+  const tuning = cell("tuning") === "" ? null : readTuning(cell("tuning"));
+  const guitarId = number("guitar");
+  const round = {
+    ...when,
+    drill,
+    kind,
+    name: cell("name") || drill,
+    result: cell("result").toLowerCase(),
+    seconds: number("seconds") ?? 0,
+    guitarId: guitarId !== null && ofGuitar(guitarId) ? guitarId : null,
+    tuningMidi: tuning?.ok ? tuning.value.tuning.midi : [],
+    songId: number("song"),
+    bpm: number("tempo"),
+    roomQuarters: number("room") ?? 0,
+    step: cell("step") || "whole",
+    medianMs: number("early or late ms"),
+    spreadMs: number("spread ms"),
+    card: cell("card") || null,
+    change: readChange(cell("change")),
+    note: cell("note"),
+  };
+  try {
+    roundSchema.validateSync(round, { strict: true });
+    return round as RoundContent;
+  } catch (error) {
+    return error instanceof Error ? error.message : "makes no sense";
+  }
+}
+
+function readChange(text: string): unknown {
+  if (text === "") return null;
+  try {
+    return JSON.parse(text);
+  } catch {
+    return text;
+  }
+}
+
+/** "2026-03-29T18:30:00+02:00", as the clock on the wall had it. */
+function whenText({ atMs, zoneMin }: Pick<RoundContent, "atMs" | "zoneMin">): string {
+  const local = new Date(atMs + zoneMin * MS_A_MINUTE).toISOString().slice(0, -1);
+  const [hours, minutes] = [Math.floor(Math.abs(zoneMin) / 60), Math.abs(zoneMin) % 60];
+  const two = (value: number) => String(value).padStart(2, "0");
+  return `${local}${zoneMin < 0 ? "-" : "+"}${two(hours)}:${two(minutes)}`;
+}
+
+const WHEN =
+  /^(\d{4}-\d\d-\d\d)(?:[T ](\d\d:\d\d(?::\d\d(?:\.\d{1,3})?)?))?\s*(Z|[+-]\d\d:?\d\d)?$/i;
+
+function readWhen(text: string): { readonly atMs: number; readonly zoneMin: number } | null {
+  const found = WHEN.exec(text);
+  if (!found) return null;
+  const [, day = "", time = "12:00", zone = "Z"] = found;
+  const [, sign, hours = "0", minutes = "0"] = /^([+-])(\d\d):?(\d\d)$/.exec(zone) ?? [];
+  const zoneMin = (sign === "-" ? -1 : 1) * (Number(hours) * 60 + Number(minutes));
+  const localMs = Date.parse(`${day}T${time}Z`);
+  return Number.isNaN(localMs) ? null : { atMs: localMs - zoneMin * MS_A_MINUTE, zoneMin };
+}
+
+function short(text: string): string {
+  return text.length > 40 ? `${text.slice(0, 40)}…` : text;
+}

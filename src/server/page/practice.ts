@@ -1,0 +1,28 @@
+import { served } from "@/server/database";
+import { readLog, readPractice } from "@/server/practice";
+import { type LogFilter, type LogView, type PracticeStart } from "@/state";
+
+const NOTHING: PracticeStart = { memories: [], standings: [], todayS: 0 };
+
+/** What the room of practice begins with; nothing where the data cannot be used, which the frame of the page says. */
+export function readPracticeStart(): PracticeStart {
+  try {
+    // The server is on the player's own machine, in the player's own zone.
+    const now = new Date();
+    const zoneMin = 0 - now.getTimezoneOffset();
+    return readPractice(served().connection, { atMs: now.getTime(), zoneMin });
+  } catch (error) {
+    console.error(error);
+    return NOTHING;
+  }
+}
+
+/** A part of the log; null where the data cannot be used. */
+export function readLogView(filter: LogFilter): LogView | null {
+  try {
+    return readLog(served().connection, filter);
+  } catch (error) {
+    console.error(error);
+    return null;
+  }
+}

@@ -1,0 +1,161 @@
+import { type Database } from "better-sqlite3";
+import {
+  climb,
+  DEFAULT_LADDER,
+  drillsOf,
+  firstRung,
+  type Drill,
+  type DrillRig,
+  type PlayedDrill,
+} from "@/core/drill";
+import { arrange, DEFAULT_DOWN_STROKES_BPM, planWay } from "@/core/arrangement";
+import { availableMs, TIMING, type TimingConstants } from "@/core/motion";
+import { makeNeck } from "@/core/neck";
+import { roundChangeOf, simulatedRound, tightestAt, type RoundChange } from "@/core/practice";
+import { seededRandom } from "@/core/random";
+import { cardId, learningOrder, type RoundResult } from "@/core/recall";
+import { readChart } from "@/core/song";
+import { addKept } from "@/server/keeper";
+import { journalKeeper, roundKeeper } from "@/server/practice";
+import { PLAIN_ROUND, type RoundContent } from "@/state";
+
+/** The same history every time. */
+const SEED = 20_261;
+const DAYS = 40;
+const MS_A_DAY = 86_400_000;
+const MS_A_SECOND = 1000;
+/** The hand that played it grew faster, from this many times the time of its level. */
+const [SLOW, QUICK] = [1.5, 1.05];
+const LADDER = { ...DEFAULT_LADDER, stepBpm: 2 };
+const MOVES = [
+  "move:fret-to-fret:6-5:3-7:up",
+  "move:fret-to-fret:6-5:3-7:down",
+  "move:rectangle:6-5",
+  "sound:muted-to-open",
+];
+/** Days of the week without practice, from Sunday, 0. */
+const FREE_DAYS = [2, 6];
+const ROUNDS_A_DRILL = 4;
+const CARDS_A_DAY = 8;
+const NEW_CARDS_A_DAY = 2;
+const ROUND_S = 18;
+const ANSWER_S = 3;
+const S_A_MINUTE = 60;
+
+/** An invented history of practice: six weeks on one guitar, up to the day before. */
+export function addHistory(
+  connection: Database,
+  guitarId: number,
+  tuningMidi: readonly number[],
+  nowMs: number,
+): void {
+  const neck = makeNeck({ midi: tuningMidi, frets: 22 });
+  if (!neck.ok) throw new Error(neck.problem.message);
+  const rig: DrillRig = { neck: neck.value, player: {}, accidentals: "mixed" };
+  const drills = drillsOf(rig, new Set());
+  const random = seededRandom(SEED);
+  const zoneMin = 0 - new Date(nowMs).getTimezoneOffset();
+  const add = (drill: Drill, atMs: number, part: Partial<RoundContent>) =>
+    addKept(connection, roundKeeper, {
+      ...PLAIN_ROUND,
+      atMs,
+      zoneMin,
+      drill: drill.key,
+      kind: drill.kind,
+      name: drill.name,
+      result: "clean",
+      seconds: ROUND_S,
+      guitarId,
+      tuningMidi,
+      ...part,
+    });
+  const ladders = new Map(
+    drills.flatMap((drill) =>
+      drill.how === "played" && MOVES.includes(drill.key)
+        ? [[drill, firstRung(drill.startBpm + 20, LADDER)] as const]
+        : [],
+    ),
+  );
+  const tightestOf = new Map([...ladders.keys()].map((drill) => [drill, changeOf(rig, drill)]));
+  const naming = drills.find(({ key }) => key === "know:name");
+  const hearing = drills.find(({ key }) => key === "hear:which");
+  const cards = learningOrder(rig.neck).map(cardId);
+  for (let day = DAYS; day > 0; day--) {
+    const evening = new Date(nowMs - day * MS_A_DAY);
+    evening.setHours(18, 30, 0, 0);
+    if (FREE_DAYS.includes(evening.getDay())) continue;
+    let atMs = evening.getTime();
+    const hand = slower(TIMING.steady, QUICK + ((SLOW - QUICK) * day) / DAYS);
+    for (const [drill, first] of ladders) {
+      let rung = first;
+      for (let round = 0; round < ROUNDS_A_DRILL; round++) {
+        const tightest = tightestOf.get(drill) ?? null;
+        const change = tightest && {
+          ...tightest,
+          availableMs: availableMs((S_A_MINUTE * MS_A_SECOND) / rung.bpm),
+        };
+        const result = change
+          ? resultOf(simulatedRound(change, hand, random), random)
+          : answerOf(random());
+        const medianMs = Math.round(14 * (random() - 0.6) + day / 4);
+        add(drill, atMs, { bpm: rung.bpm, result, change, medianMs, spreadMs: 8 + day / 5 });
+        rung = climb(rung, result, LADDER);
+        atMs += ROUND_S * MS_A_SECOND;
+      }
+      ladders.set(drill, rung);
+    }
+    const known = Math.min(cards.length, (DAYS - day + 1) * NEW_CARDS_A_DAY);
+    for (let turn = 0; naming && turn < CARDS_A_DAY; turn++) {
+      const card = cards[Math.floor(random() * known)] ?? null;
+      const result = answerOf(random() + (DAYS - day) / (4 * DAYS));
+      add(naming, atMs, { card, result, seconds: ANSWER_S });
+      atMs += ANSWER_S * MS_A_SECOND;
+    }
+    for (let turn = 0; hearing && turn < 3; turn++) {
+      add(hearing, atMs, { result: answerOf(random() + 0.1), seconds: ANSWER_S * 2 });
+      atMs += 2 * ANSWER_S * MS_A_SECOND;
+    }
+  }
+  addKept(connection, journalKeeper, {
+    atMs: nowMs - 2 * MS_A_DAY,
+    zoneMin,
+    text: "Coming down from 7 is still late. Looked at the goal first: better.",
+  });
+}
+
+/** The tightest change of a drill, in the hand that the level stands for. */
+function changeOf(rig: DrillRig, { text, settings, bars }: PlayedDrill): RoundChange | null {
+  const arrangement = arrange(readChart(text), settings);
+  const question = {
+    arrangement,
+    neck: rig.neck,
+    player: rig.player,
+    constants: TIMING.steady,
+    downStrokesBpm: DEFAULT_DOWN_STROKES_BPM,
+  };
+  const planned = planWay(question, "usual");
+  const at = planned.ok ? tightestAt(arrangement, planned.value, bars) : null;
+  const change = planned.ok && at !== null ? planned.value.timed.changes[at] : undefined;
+  return change ? roundChangeOf(change) : null;
+}
+
+function slower(constants: TimingConstants, factor: number): TimingConstants {
+  const { aMs, bMsPerBit, newShapeMs, acrossMs, towardNutMs } = constants;
+  return {
+    ...constants,
+    aMs: factor * aMs,
+    bMsPerBit: factor * bMsPerBit,
+    newShapeMs: factor * newShapeMs,
+    acrossMs: factor * acrossMs,
+    towardNutMs: factor * towardNutMs,
+  };
+}
+
+/** Not every round in time is clean. */
+function resultOf(result: RoundResult, random: () => number): RoundResult {
+  return result === "clean" && random() < 0.2 ? "rough" : result;
+}
+
+function answerOf(chance: number): RoundResult {
+  return chance > 0.35 ? "clean" : chance > 0.2 ? "rough" : "missed";
+}

@@ -1,0 +1,1 @@
+export { songKeeper } from "./keeper";

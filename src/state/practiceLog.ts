@@ -1,0 +1,82 @@
+import { type DrillKind, type LadderRound } from "@/core/drill";
+import { type Memory } from "@/core/recall";
+import { type JournalContent, type RoundContent } from "./practice";
+
+/** Which part of the log is looked at; null for all. */
+export interface LogFilter {
+  /** Dates on the wall, both included: "2026-03-29". */
+  readonly from: string | null;
+  readonly to: string | null;
+  readonly kind: DrillKind | null;
+  readonly drill: string | null;
+  readonly songId: number | null;
+}
+
+export const WHOLE_LOG: LogFilter = { from: null, to: null, kind: null, drill: null, songId: null };
+
+/** How rounds went, counted. */
+export interface LogSums {
+  readonly rounds: number;
+  readonly seconds: number;
+  readonly clean: number;
+  readonly missed: number;
+}
+
+/** A day, a week from its Monday, or a month from its first. */
+export const SPANS = ["day", "week", "month"] as const;
+export type Span = (typeof SPANS)[number];
+
+export interface LogSpan extends LogSums {
+  readonly from: string;
+  readonly secondsByKind: Readonly<Partial<Record<DrillKind, number>>>;
+  /** Of the chosen drill: the fastest clean round, and how strums fell on the median. */
+  readonly bestBpm: number | null;
+  readonly medianMs: number | null;
+}
+
+export interface LogDrill extends LogSums {
+  readonly drill: string;
+  readonly kind: DrillKind;
+  readonly name: string;
+  readonly bestBpm: number | null;
+  readonly lastMs: number;
+}
+
+export interface LoggedRound extends Omit<RoundContent, "change" | "card"> {
+  readonly id: number;
+}
+
+export interface LoggedNote extends JournalContent {
+  readonly id: number;
+}
+
+/** A view of the log; rounds and notes a page at a time, the newest first. */
+export interface LogView {
+  readonly total: LogSums;
+  readonly span: Span;
+  readonly spans: readonly LogSpan[];
+  /** The last ones played first. */
+  readonly drills: readonly LogDrill[];
+  /** Those that are missed most, of drills in which the hand moves. */
+  readonly hardest: readonly LogDrill[];
+  readonly rounds: readonly LoggedRound[];
+  readonly notes: readonly LoggedNote[];
+  /** Where the next page begins; null at the end. */
+  readonly next: number | null;
+}
+
+/** How a drill stands: its last rounds in their order, for the ladder. */
+export interface DrillStanding {
+  readonly drill: string;
+  readonly lastMs: number;
+  readonly cleanShare: number;
+  readonly ladder: readonly (LadderRound & { readonly id: number })[];
+}
+
+/** What the room begins with. */
+export interface PracticeStart {
+  readonly memories: readonly (readonly [card: string, memory: Memory])[];
+  readonly standings: readonly DrillStanding[];
+  /** Seconds practised on the day that was asked for. */
+  readonly todayS: number;
+}

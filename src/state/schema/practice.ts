@@ -1,0 +1,105 @@
+import { array, boolean, mixed, number, object, string } from "yup";
+import { DRILL_KINDS, STEPS } from "@/core/drill";
+import { CLICK_ACCENTS, CLICK_FEELS, MOST_GAP_BARS, PER_BEAT } from "@/core/metronome";
+import { SITTINGS } from "@/core/practice";
+import { RESULTS } from "@/core/recall";
+import { LONGEST_NOTE, MOST_NEW_CARDS } from "@/state";
+import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS } from "@/core/tuning";
+import "./words";
+
+const [SLOWEST_BPM, FASTEST_BPM] = [20, 400];
+/** Further from the beat than this belongs to no beat. */
+const MOST_OFF_MS = 2000;
+/** Nobody practises a round for longer than a day. */
+const MOST_SECONDS = 86_400;
+const LONGEST_KEY = 200;
+/** Offsets of the world's zones, in minutes. */
+const [WEST_MIN, EAST_MIN] = [-12 * 60, 14 * 60];
+/** The years 2000 to 2100. */
+const [FIRST_MS, LAST_MS] = [Date.UTC(2000, 0), Date.UTC(2100, 0)];
+
+const localTime = {
+  atMs: number().integer().min(FIRST_MS).max(LAST_MS).required(),
+  zoneMin: number().integer().min(WEST_MIN).max(EAST_MIN).required(),
+};
+const optionalId = number().integer().positive().max(Number.MAX_SAFE_INTEGER).nullable().defined();
+const offMs = number().min(-MOST_OFF_MS).max(MOST_OFF_MS).nullable().defined();
+const mm = number().min(0).max(5000).required();
+const pitch = number().integer().min(LOWEST_STRING_MIDI).max(HIGHEST_STRING_MIDI).required();
+
+const change = object({
+  travelMm: mm,
+  spaceMm: mm,
+  isNewShape: boolean().required(),
+  isAcross: boolean().required(),
+  isTowardNut: boolean().required(),
+  availableMs: number().min(0).max(600_000).required(),
+}).noUnknown();
+
+export const roundSchema = object({
+  ...localTime,
+  drill: string().required().max(LONGEST_KEY),
+  kind: string().oneOf(DRILL_KINDS).required(),
+  name: string().required().max(LONGEST_KEY),
+  result: string().oneOf(RESULTS).required(),
+  seconds: number().min(0).max(MOST_SECONDS).required(),
+  guitarId: optionalId,
+  tuningMidi: array(pitch).max(MAX_STRINGS).required(),
+  songId: optionalId,
+  bpm: number().min(SLOWEST_BPM).max(FASTEST_BPM).nullable().defined(),
+  roomQuarters: number().min(0).max(16).required(),
+  step: string().oneOf(STEPS).required(),
+  medianMs: offMs,
+  spreadMs: offMs,
+  card: string().max(LONGEST_KEY).nullable().defined(),
+  change: change.nullable().defined(),
+  note: string().max(LONGEST_NOTE).defined(),
+}).noUnknown();
+
+export const roundChangeSchema = change;
+
+export const journalSchema = object({
+  ...localTime,
+  text: string().trim().required().max(LONGEST_NOTE),
+}).noUnknown();
+
+const bpm = number().integer().min(SLOWEST_BPM).max(FASTEST_BPM).required();
+const bars = number().integer().min(0).max(MOST_GAP_BARS).required();
+const ms = number().min(0).max(2000).required();
+
+export const practiceSchema = object({
+  minutes: mixed<(typeof SITTINGS)[number]>().oneOf(SITTINGS).required(),
+  songId: optionalId,
+  ladder: object({
+    stepBpm: number().integer().min(1).max(20).required(),
+    leastBpm: bpm,
+    mostBpm: bpm.test({
+      name: "above the least",
+      message: ({ path }) => `${path} must not be below the slowest tempo`,
+      test: (most, { parent }) => !(most < (parent as { leastBpm: number }).leastBpm),
+    }),
+    leavesRoom: boolean().required(),
+  }).noUnknown(),
+  metronome: object({
+    perBeat: mixed<(typeof PER_BEAT)[number]>().oneOf(PER_BEAT).required(),
+    feel: string().oneOf(CLICK_FEELS).required(),
+    accents: string().oneOf(CLICK_ACCENTS).required(),
+    soundBars: bars.min(1),
+    silentBars: bars,
+  }).noUnknown(),
+  newCards: number().integer().min(0).max(MOST_NEW_CARDS).required(),
+  hearsChords: boolean().required(),
+  latencyMs: number().min(-200).max(1000).nullable().defined(),
+  hasHeadphones: boolean().required(),
+  ownTiming: object({
+    aMs: ms,
+    bMsPerBit: ms,
+    usableShare: number().moreThan(0).max(1).required(),
+    newShapeMs: ms,
+    acrossMs: ms,
+    towardNutMs: ms,
+  })
+    .noUnknown()
+    .nullable()
+    .defined(),
+}).noUnknown();

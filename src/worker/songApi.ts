@@ -1,0 +1,104 @@
+import {
+  adviseOn,
+  arrange,
+  easeSong,
+  findBlocked,
+  gripsOf,
+  nameRoutes,
+  NO_EASE,
+  planOthers,
+  planWay,
+  WAYS,
+  type Advice,
+  type Blockage,
+  type Ease,
+  type Help,
+  type NamedRoute,
+  type SongQuestion,
+  type SongRoute,
+  type SongSettings,
+  type Way,
+} from "@/core/arrangement";
+import { type Taste } from "@/core/grip";
+import { type Fingering } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { makeRouteMemo, type RouteMemo } from "@/core/plan";
+import { type Problem } from "@/core/result";
+import { readChart, type Chart } from "@/core/song";
+import { effortBook } from "./effortBooks";
+
+/** What the Song room asks the worker. */
+export const songApi = {
+  /** One way to play a song. */
+  songWay(asked: AskedSong, way: Way): PlannedSong {
+    const planned = planWay(songQuestion(asked), way);
+    return planned.ok
+      ? { route: planned.value, problem: null }
+      : { route: null, problem: planned.problem };
+  },
+
+  /** The grips of a chord that cost least under what is asked of it, the cheapest first. */
+  songGrips(asked: AskedSong, index: number, most: number): readonly Fingering[] {
+    return gripsOf(songQuestion(asked), index, most);
+  },
+
+  /** All the ways of a song, under the names that their figures earn; none where nothing can be played. */
+  songWays(asked: AskedSong): readonly NamedRoute[] {
+    const question = songQuestion(asked);
+    const planned = WAYS.map((way) => planWay(question, way));
+    const found = planned.flatMap((route) => (route.ok ? [route.value] : []));
+    return nameRoutes([...found, ...planOthers(question)]);
+  },
+
+  /** What would help a change of a song. */
+  songAdvice(asked: AskedSong, change: number): readonly Advice[] {
+    const { text, ...rest } = asked;
+    const { neck, player } = asked;
+    return adviseOn({ ...rest, chart: readChart(text), change, ...knownOf(neck, player) });
+  },
+
+  /** Which chords of a song have no grip, and what forbids them. */
+  songBlocked(asked: AskedSong): Blockage {
+    const { text, ...rest } = asked;
+    const { neck, player } = asked;
+    return findBlocked({ ...rest, chart: readChart(text), ...knownOf(neck, player) });
+  },
+
+  /** The text of a long chart, read. */
+  chart(text: string): Chart {
+    return readChart(text);
+  },
+};
+
+/** A way to play a song, or why there is none. */
+export interface PlannedSong {
+  readonly route: SongRoute | null;
+  readonly problem: Problem | null;
+}
+
+/** A song as a page asks about it. */
+export interface AskedSong extends Omit<SongQuestion, "arrangement" | "book"> {
+  readonly text: string;
+  readonly settings: SongSettings;
+  readonly help: Help;
+  readonly ease?: Ease;
+}
+
+function songQuestion({ text, settings, help, ease, ...rest }: AskedSong): SongQuestion {
+  const { neck, player } = rest;
+  const arrangement = easeSong(arrange(readChart(text), settings, help), ease ?? NO_EASE);
+  return { ...rest, arrangement, ...knownOf(neck, player) };
+}
+
+/** What was found for songs on one neck in one player's hands; the last of each worker is kept. */
+let memo: { readonly key: string; readonly memo: RouteMemo } | null = null;
+
+function routeMemo(neck: Neck, player: Taste): RouteMemo {
+  const key = JSON.stringify([neck, player]);
+  if (memo?.key !== key) memo = { key, memo: makeRouteMemo(neck) };
+  return memo.memo;
+}
+
+function knownOf(neck: Neck, player: Taste) {
+  return { book: effortBook(neck, player), memo: routeMemo(neck, player) };
+}
