@@ -10,7 +10,7 @@ import {
 import { soundingMidi } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { frequencyHz } from "@/core/pitch";
-import { quartersPerBeat } from "@/core/song";
+import { pickedAt, quartersPerBeat } from "@/core/song";
 import { makeBand, type Sound, type Sounding } from "./band";
 import { audioContext } from "./context";
 import { countVoice } from "./countVoice";
@@ -216,11 +216,13 @@ function soundOf(event: PlayEvent, isCountIn: boolean, input: PlayerInput): Soun
 
 const MANNERS = { ringing: "strum", muted: "mute", choked: "choke" } as const;
 
-/** One of a grip's strings: the thickest, the thinnest, or the one in the middle. */
-function pickedOf(pitches: readonly number[], which: "low" | "mid" | "high"): readonly number[] {
-  const at = { low: 0, mid: Math.floor((pitches.length - 1) / 2 + 0.5), high: pitches.length - 1 };
-  const hz = pitches[at[which]];
-  return hz === undefined ? [] : [hz];
+/** One of a grip's strings. */
+function pickedOf(
+  pitches: readonly number[],
+  which: "low" | "mid" | "high",
+): readonly number[] {
+  const at = pickedAt(which, pitches.length);
+  return pitches.slice(at, at + 1);
 }
 
 function placeOf(arrangement: Arrangement, segment: Segment, quarters: number): PlayPlace {

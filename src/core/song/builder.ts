@@ -73,6 +73,10 @@ export interface Settings {
   readonly meter: Meter;
   readonly countBeats: number;
   readonly pickupBeats: number | null;
+  /** Between the directives that begin and end a part. */
+  readonly isInPart: boolean;
+  /** Within a grid that is a part by itself. */
+  readonly isPartGrid: boolean;
 }
 
 export function makeBuilder(): ChartBuilder {
@@ -84,6 +88,8 @@ export function makeBuilder(): ChartBuilder {
     meter: COMMON_METER,
     countBeats: 1,
     pickupBeats: null,
+    isInPart: false,
+    isPartGrid: false,
   };
   /** The song's own are those in force when its first bar is met. */
   let atFirst: Settings | null = null;

@@ -15,6 +15,15 @@ interface Place {
   readonly word: Word;
 }
 
+/** Cells and margins of a grid: "4x4", "1+4x2+4". */
+const GRID_SHAPE = /^(?:\d+\+)?\d+(?:x\d+)?(?:\+\d+)?$/;
+
+/** What a part is called: `Verse 1`, or `label="Verse 1"` among other attributes. */
+function labelIn(value: string): string {
+  if (!/^[\w-]+\s*=\s*["']/.test(value)) return value;
+  return /\blabel\s*=\s*(["'])(.*?)\1/.exec(value)?.[2]?.trim() ?? "";
+}
+
 const [SLOWEST_BPM, FASTEST_BPM] = [30, 300];
 
 const tell = (builder: ChartBuilder, { line, word }: Place, right: string) =>
@@ -53,10 +62,25 @@ const setTexture: Apply = (value, builder, at) => {
 };
 const startPart =
   (name: string): Apply =>
-  (value, builder, { line }) =>
-    builder.heading(line, value || name, 1);
-const endPart: Apply = (_, builder) => builder.endSection();
-const nothing: Apply = () => undefined;
+  (value, builder, { line }) => {
+    builder.heading(line, labelIn(value) || name, 1);
+    builder.set({ isInPart: true });
+  };
+const endPart: Apply = (_, builder) => {
+  builder.endSection();
+  builder.set({ isInPart: false });
+};
+/** A grid belongs to the part that it stands in; by itself, its label makes it one. */
+const startGrid: Apply = (value, builder, { line }) => {
+  const label = GRID_SHAPE.test(value) ? "" : labelIn(value);
+  if (label === "" || builder.settings().isInPart) return;
+  builder.heading(line, label, 1);
+  builder.set({ isPartGrid: true });
+};
+const endGrid: Apply = (_, builder) => {
+  if (builder.settings().isPartGrid) builder.endSection();
+  builder.set({ isPartGrid: false });
+};
 
 const APPLY: Readonly<Record<string, Apply>> = {
   title: (title, builder) => builder.set({ title }),
@@ -84,8 +108,10 @@ const APPLY: Readonly<Record<string, Apply>> = {
   eov: endPart,
   end_of_bridge: endPart,
   eob: endPart,
-  start_of_grid: nothing,
-  sog: nothing,
+  start_of_grid: startGrid,
+  sog: startGrid,
+  end_of_grid: endGrid,
+  eog: endGrid,
   start_of_tab: (_, builder) => builder.beginAside(),
   sot: (_, builder) => builder.beginAside(),
 };

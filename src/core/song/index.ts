@@ -13,7 +13,7 @@ export { FORM_CHORDS, FORMS, writeForm, type Form, type FormChords } from "./for
 export { readKey, type Key } from "./roman";
 export { say, sayChordTexture, sayTexture, type Said } from "./rewrite";
 export { transposeChart, type Move } from "./transpose";
-export { strikesOf, type Strike, type StruckSpan } from "./strikes";
+export { pickedAt, strikesOf, type Strike, type StruckSpan } from "./strikes";
 export {
   ACCENTS,
   FEELS,

@@ -20,6 +20,11 @@ export interface StruckSpan {
   readonly beats: number;
 }
 
+/** Which of so many strings is picked, from the thickest: the upper of the two in the middle. */
+export function pickedAt(picked: NonNullable<Strike["picked"]>, strings: number): number {
+  return { low: 0, mid: Math.floor(strings / 2), high: strings - 1 }[picked];
+}
+
 const [EIGHTH, SIXTEENTH] = [0.5, 0.25];
 /** The off-beat of a shuffle comes at two thirds of its beat (common practice). */
 const SHUFFLED = 2 / 3;

@@ -1,0 +1,66 @@
+import { type ScoreBar, type ScoreChord } from "@/formats/score";
+
+/** More parts than a bar of any chart is written in. */
+const MOST_SLOTS = 96;
+const EARLY = 0.5;
+const ROUNDING = 1e-6;
+
+/** A bar as charts write it, without its lines; and whether every chord begins and ends where it is written. */
+export interface BarText {
+  readonly text: string;
+  readonly isExact: boolean;
+}
+
+/**
+ * Writes a bar in as few even parts as its chords need: "A5 . D5 r".
+ *
+ * @param isNextEarly whether the next bar's first chord comes an eighth before it, which the reader takes from this bar
+ * @param textureOf what a chord is followed by, to say how it is played: "~muted"
+ */
+export function barText(
+  { beats, meter, chords }: Pick<ScoreBar, "beats" | "meter" | "chords">,
+  isNextEarly: boolean,
+  textureOf: (chord: ScoreChord) => string,
+): BarText {
+  if (chords.length === 0) return { text: "r", isExact: true };
+  const spans = chords.map((chord, index) => {
+    const isLast = index === chords.length - 1;
+    const isEarly = index === 0 && Math.abs(chord.startBeat + EARLY) < ROUNDING;
+    const start = isEarly ? 0 : Math.max(0, chord.startBeat);
+    const end = chord.startBeat + chord.beats + (isLast && isNextEarly ? EARLY : 0);
+    return { chord, isEarly, start, end: Math.min(beats, Math.max(start, end)) };
+  });
+  const edges = spans.flatMap(({ start, end }) => [start, end]);
+  const slots = slotsFor(edges, beats, Number(meter.split("/")[0]) || 4);
+  const slot = beats / slots;
+  const words: string[] = Array.from({ length: slots }, () => "r");
+  for (const { chord, isEarly, start, end } of spans) {
+    const first = Math.min(slots - 1, Math.round(start / slot));
+    words[first] = `${isEarly ? "<" : ""}${wordOf(chord.name)}${textureOf(chord)}`;
+    for (let at = first + 1; at < Math.round(end / slot); at++) words[at] = ".";
+  }
+  const isExact = edges.every((edge) => isWhole(edge / slot));
+  return { text: restsJoined(words).join(" "), isExact };
+}
+
+/** A rest lasts until the next chord, so one is enough; the others hold it. */
+function restsJoined(words: readonly string[]): readonly string[] {
+  return words.map((word, at) => (word === "r" && words[at - 1] === "r" ? "." : word));
+}
+
+function slotsFor(edges: readonly number[], beats: number, counts: number): number {
+  for (let slots = 1; slots <= MOST_SLOTS; slots++) {
+    const isEven = counts % slots === 0 || slots % counts === 0;
+    if (isEven && edges.every((edge) => isWhole((edge * slots) / beats))) return slots;
+  }
+  return counts * Math.max(1, Math.floor(MOST_SLOTS / counts));
+}
+
+function isWhole(number: number): boolean {
+  return Math.abs(number - Math.round(number)) < ROUNDING;
+}
+
+/** A name without what would end its word or its bar. */
+function wordOf(name: string): string {
+  return name.replace(/[\s|[\]{}~!<]+/g, "") || "N.C.";
+}

@@ -1,0 +1,185 @@
+import { pitchText } from "@/core/pitch";
+import { readChart } from "@/core/song";
+import {
+  problemAt,
+  type FormatProblem,
+  type Score,
+  type ScoreBar,
+  type ScoreChord,
+  type ScoreLine,
+} from "@/formats/score";
+import { barText } from "./barText";
+import { defineText } from "./define";
+import { BARS, type Dialect } from "./dialects";
+import { meterBeats, meterOf } from "./meters";
+import { sectionRuns, type SectionRun } from "./sectionRuns";
+
+/** A text, and what of the score it cannot say. */
+export interface WrittenText {
+  readonly text: string;
+  readonly problems: readonly FormatProblem[];
+}
+
+const BARS_A_LINE = 4;
+const ROUNDING = 1e-6;
+
+/**
+ * Writes a score as the text of a chart that `readChart` reads to the same bars: chords at their time, sections, repeats,
+ * how it is played, words and comments.
+ */
+export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
+  const lines: string[] = headOf(score, dialect);
+  const problems: FormatProblem[] = [];
+  const bars = score.sections.flatMap((section) => section.bars);
+  if (bars.some(({ tempoBpm }) => tempoBpm !== null && tempoBpm !== score.tempoBpm)) {
+    problems.push(problemAt(null, "a chart has one tempo; later ones are left out"));
+  }
+  const state: WriterState = { meter: score.meter, grips: new Map(), inexact: 0 };
+  const written = new Map<string, number>();
+  const kept = keptByLine(score);
+  for (const run of sectionRuns(score)) {
+    const name = nameOf(score, run);
+    const isWhole = run.times !== null;
+    const known = written.get(name.toLowerCase());
+    const again = isWhole && known === run.section && dialect.again(name, run.times ?? 1);
+    if (lines.length > 0) lines.push("");
+    if (again) {
+      lines.push(again);
+      continue;
+    }
+    const body = bodyOf(score, run, dialect, state, kept);
+    lines.push(...dialect.section(name, isWhole ? (run.times ?? 1) : 1, body));
+    if (isWhole) written.set(name.toLowerCase(), run.section);
+    else written.delete(name.toLowerCase());
+  }
+  lines.push(...[...kept.values()].flat().map(({ text }) => text));
+  if (state.inexact > 0) {
+    const what = state.inexact === 1 ? "a bar has" : `${state.inexact} bars have`;
+    problems.push(
+      problemAt(null, `${what} chords at times that no chart writes; the nearest stand`),
+    );
+  }
+  return { text: `${lines.join("\n")}\n`, problems };
+}
+
+/** What changes from line to line. */
+interface WriterState {
+  meter: string;
+  /** The grip that was defined last for each name. */
+  readonly grips: Map<string, string>;
+  inexact: number;
+}
+
+function headOf(score: Score, dialect: Dialect): string[] {
+  const { title, key, tempoBpm, meter, tuning, capo } = score;
+  const strings = tuning?.midi.map((midi) => pitchText(midi)).join(" ");
+  return [
+    // The tuning comes first, so that whoever reads on knows what frets are.
+    ...(strings === undefined ? [] : [`{x_tuning: ${strings}}`]),
+    ...(title === null ? [] : [dialect.say("Title", oneLine(title))]),
+    ...(key === null ? [] : [dialect.say("Key", oneLine(key))]),
+    ...(tempoBpm === null ? [] : [dialect.say("Tempo", String(Math.round(tempoBpm * 100) / 100))]),
+    ...(meter === "4/4" ? [] : [dialect.say("Time", meter)]),
+    ...(capo === 0 ? [] : [dialect.say("Capo", String(capo))]),
+  ];
+}
+
+/** A section's lines: its bars, what is said between them, and the words that stood there. */
+function bodyOf(
+  score: Score,
+  run: SectionRun,
+  dialect: Dialect,
+  state: WriterState,
+  kept: Map<number, ScoreLine[]>,
+): readonly string[] {
+  const own = score.sections[run.section]?.bars ?? [];
+  const bars = (run.times === null ? run.bars.map((bar) => own[bar]) : own).flatMap(
+    (bar) => bar ?? [],
+  );
+  const textures = new Set(bars.flatMap(({ chords }) => chords.map(({ texture }) => texture)));
+  const [only] = textures;
+  const shared = textures.size === 1 && only ? only : null;
+  const lines: string[] = shared === null ? [] : [dialect.say("Texture", shared)];
+  const textureOf = ({ texture }: ScoreChord) =>
+    texture === null || texture === shared ? "" : `~${texture.replaceAll(" ", "+")}`;
+  let open: string[] = [];
+  let openLine: number | undefined;
+  const endLine = () => {
+    if (open.length > 0) lines.push(`| ${open.join(" | ")} |`);
+    const words = openLine === undefined ? [] : (kept.get(openLine) ?? []);
+    // A line may stand in the song twice; its words go with the first.
+    if (openLine !== undefined) kept.delete(openLine);
+    lines.push(...words.map(({ text }) => text));
+    open = [];
+    openLine = undefined;
+  };
+  for (const [at, bar] of bars.entries()) {
+    const isFull = bar.line === undefined ? open.length === BARS_A_LINE : bar.line !== openLine;
+    const saidOfMeter = meterLines(bar, state, dialect);
+    const defined = dialect.hasGrips ? newGrips(bar, state.grips) : [];
+    if (isFull || saidOfMeter.length > 0 || defined.length > 0) endLine();
+    lines.push(...saidOfMeter, ...defined);
+    const isNextEarly = (bars[at + 1]?.chords[0]?.startBeat ?? 0) < -ROUNDING;
+    const { text, isExact } = barText(bar, isNextEarly, textureOf);
+    if (!isExact) state.inexact++;
+    open.push(text);
+    openLine = bar.line;
+  }
+  endLine();
+  return lines;
+}
+
+/** What must be said so that a bar has its meter and its length. */
+function meterLines(bar: ScoreBar, state: WriterState, dialect: Dialect): readonly string[] {
+  const whole = meterBeats(bar.meter);
+  const isShort = bar.beats < whole - ROUNDING;
+  const isLong = bar.beats > whole + ROUNDING;
+  const meter = isLong ? (meterOf(bar.beats) ?? bar.meter) : bar.meter;
+  const said = meter === state.meter ? [] : [dialect.say("Time", meter)];
+  state.meter = meter;
+  return isShort ? [...said, dialect.say("Pickup", String(bar.beats))] : said;
+}
+
+/** The grips of a bar that are not those defined last for their names. */
+function newGrips({ chords }: ScoreBar, grips: Map<string, string>): readonly string[] {
+  return chords.flatMap(({ name, fretting, fingers }) => {
+    if (!fretting) return [];
+    const text = defineText({ name, fretting, fingers });
+    if (grips.get(name) === text) return [];
+    grips.set(name, text);
+    return [text];
+  });
+}
+
+function nameOf({ sections }: Score, { section }: SectionRun): string {
+  return oneLine(sections[section]?.name ?? "").slice(0, 60);
+}
+
+/** Words and comments by the line of bars that they follow; what stands before the first bar comes at the end. */
+function keptByLine({ kept, sections }: Score): Map<number, ScoreLine[]> {
+  const barLines = [...new Set(sections.flatMap(({ bars }) => bars.map(({ line }) => line ?? 0)))];
+  const sorted = barLines.toSorted((a, b) => a - b);
+  const byLine = new Map<number, ScoreLine[]>();
+  for (const line of kept) {
+    if (line.kind === "directive" || !staysWords(line.text)) continue;
+    const at = sorted.findLast((each) => each <= line.line) ?? sorted[0] ?? 0;
+    byLine.set(at, [...(byLine.get(at) ?? []), line]);
+  }
+  return byLine;
+}
+
+/** Whether a line is read as words again, and not as chords or a heading. */
+function staysWords(text: string): boolean {
+  const { sections, problems, kept } = readChart(text);
+  return (
+    sections.length === 0 && problems.length === 0 && kept.every(({ kind }) => kind !== "directive")
+  );
+}
+
+/** A name as a line can hold it, without what cannot be seen. */
+export function oneLine(text: string): string {
+  return text
+    .replace(/[\p{Cc}\p{Cf}\u2028\u2029]+/gu, " ")
+    .replace(/\s+/g, " ")
+    .trim();
+}

@@ -1,0 +1,1 @@
+export { JSON_VERSION, readJson, songJson, tuningsJson, type FromJson } from "./songJson";

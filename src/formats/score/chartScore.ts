@@ -1,0 +1,31 @@
+import { type Chart } from "@/core/song";
+import { EMPTY_SCORE, type Score } from "./score";
+
+/** A chart as a score: everything that it says, no grips yet. */
+export function chartScore(chart: Chart): Score {
+  const { title, key, tempoBpm, meter, order, kept } = chart;
+  return {
+    ...EMPTY_SCORE,
+    title,
+    key,
+    tempoBpm,
+    meter,
+    order,
+    kept,
+    sections: chart.sections.map(({ name, bars }) => ({
+      name,
+      bars: bars.map((bar) => ({
+        meter: bar.meter,
+        beats: bar.beats,
+        tempoBpm: null,
+        line: bar.line,
+        notes: [],
+        chords: bar.chords.map(({ place: _place, ...chord }) => ({
+          ...chord,
+          fretting: null,
+          fingers: null,
+        })),
+      })),
+    })),
+  };
+}

@@ -1,0 +1,34 @@
+import { type Fretting } from "@/core/fretting";
+import { type Midi } from "@/core/pitch";
+import { readChart } from "@/core/song";
+import { findChord } from "@/core/stack";
+import { type ScoreChord } from "./score";
+
+/** A chord as charts call it. */
+export type NamedChord = Pick<ScoreChord, "name" | "reducedTo" | "leftOut">;
+
+const known = new Map<string, NamedChord>();
+const MOST_KNOWN = 5_000;
+
+/** What a chart makes of a chord's name; `reducedTo` is null where it knows none of it. */
+export function namedChord(name: string): NamedChord {
+  const before = known.get(name);
+  if (before) return before;
+  const read = readChart(`| ${name.replace(/[\s|]+/g, "")} |`).sections[0]?.bars[0]?.chords[0];
+  const { reducedTo = null, leftOut = [] } = read ?? {};
+  const chord = { name: read?.name ?? name, reducedTo, leftOut };
+  if (known.size < MOST_KNOWN) known.set(name, chord);
+  return chord;
+}
+
+/** The chord that a grip sounds, over open strings as they sound; null where charts have no name for it. */
+export function chordOfFretting(open: readonly Midi[], fretting: Fretting): NamedChord | null {
+  const sounding = fretting.flatMap((fret, string) =>
+    fret === null ? [] : [(open[string] ?? 0) + fret],
+  );
+  if (sounding.length < 2) return null;
+  // Charts know an octave as the five whose root it is.
+  const name = findChord(sounding)?.name.replace(/ octave$/, "5");
+  const chord = name === undefined ? null : namedChord(name);
+  return chord?.reducedTo ? chord : null;
+}

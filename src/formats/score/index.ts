@@ -1,0 +1,29 @@
+export {
+  EMPTY_SCORE,
+  MARKS,
+  openMidi,
+  problemAt,
+  type FormatProblem,
+  type NoteMark,
+  type ReadScore,
+  type Score,
+  type ScoreBar,
+  type ScoreChord,
+  type ScoreLine,
+  type ScoreNote,
+  type ScoreSection,
+} from "./score";
+export { chartScore } from "./chartScore";
+export {
+  playedBars,
+  playedChords,
+  playedNotes,
+  wholeOrder,
+  writtenOut,
+  type InSong,
+  type PlayedBar,
+} from "./played";
+export { ownGrips, withGrips, type PlayedGrip } from "./grips";
+export { strumBar } from "./strumNotes";
+export { chordOfFretting, namedChord, type NamedChord } from "./chordEntry";
+export { chordsInNotes } from "./chordsOfNotes";

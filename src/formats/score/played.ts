@@ -1,0 +1,63 @@
+import { type Score, type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
+
+/** A bar as it is played. */
+export interface PlayedBar extends ScoreBar {
+  /** In quarters from the beginning of the song. */
+  readonly start: number;
+  /** The name of the section that begins here; null within one. */
+  readonly begins: string | null;
+}
+
+/** A note or chord in the time of the song, in quarters. */
+export type InSong<T> = T & { readonly start: number };
+
+/** The bars of a score in the order in which they are played, repeats written out. */
+export function playedBars({ sections, order }: Score): readonly PlayedBar[] {
+  let start = 0;
+  const bars: PlayedBar[] = [];
+  for (const [at, [section, index]] of order.entries()) {
+    const bar = sections[section]?.bars[index];
+    if (!bar) continue;
+    const isFirst = order[at - 1]?.[0] !== section;
+    bars.push({ ...bar, start, begins: isFirst ? (sections[section]?.name ?? "") : null });
+    start += bar.beats;
+  }
+  return bars;
+}
+
+/** Every chord that sounds, in order; it ends where the next begins. */
+export function playedChords(bars: readonly PlayedBar[]): readonly InSong<ScoreChord>[] {
+  const all = bars.flatMap((bar) =>
+    bar.chords
+      .filter(({ reducedTo }) => reducedTo !== null)
+      .map((chord) => ({ ...chord, start: bar.start + chord.startBeat })),
+  );
+  return all.map((chord, index) => {
+    const next = all[index + 1]?.start ?? Infinity;
+    return { ...chord, beats: Math.max(0, Math.min(chord.beats, next - chord.start)) };
+  });
+}
+
+/** Every note, in the order in which they begin, thick strings first. */
+export function playedNotes(bars: readonly PlayedBar[]): readonly InSong<ScoreNote>[] {
+  return bars
+    .flatMap((bar) => bar.notes.map((note) => ({ ...note, start: bar.start + note.startBeat })))
+    .sort((a, b) => a.start - b.start || a.string - b.string);
+}
+
+/** The score with its repeats written out, so that every bar is there as often as it is played. */
+export function writtenOut(score: Score): Score {
+  const sections: { name: string; bars: ScoreBar[] }[] = [];
+  for (const { start: _start, begins, ...bar } of playedBars(score)) {
+    if (begins !== null || sections.length === 0) sections.push({ name: begins ?? "", bars: [] });
+    sections.at(-1)?.bars.push(bar);
+  }
+  return { ...score, sections, order: wholeOrder(sections) };
+}
+
+/** Every bar once, as they stand. */
+export function wholeOrder(
+  sections: readonly { readonly bars: readonly unknown[] }[],
+): Score["order"] {
+  return sections.flatMap(({ bars }, section) => bars.map((_, bar) => [section, bar] as const));
+}

@@ -1,0 +1,42 @@
+import { type Fretting } from "@/core/fretting";
+import { pickedAt, readTexture, strikesOf, type Strike } from "@/core/song";
+import { type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
+
+/** The notes of a bar whose chords have grips: every strike of each chord, string by string. */
+export function strumBar({ chords, meter }: ScoreBar): readonly ScoreNote[] {
+  return chords.flatMap((chord, index) => {
+    const until = chords[index + 1]?.startBeat ?? Infinity;
+    return strumChord(chord, meter, Math.min(chord.beats, until - chord.startBeat));
+  });
+}
+
+function strumChord(
+  { fretting, texture, startBeat }: ScoreChord,
+  meter: string,
+  beats: number,
+): readonly ScoreNote[] {
+  if (!fretting || !(beats > 0)) return [];
+  const said = texture === null ? null : readTexture(texture);
+  const strikes = strikesOf(said?.ok ? said.value : null, { meter, startBeat, beats });
+  return strikes.flatMap((strike, index) => {
+    const until = strikes[index + 1]?.at ?? beats;
+    return struckStrings(fretting, strike).map(({ string, fret }) => ({
+      startBeat: startBeat + strike.at,
+      beats: until - strike.at,
+      string,
+      // A choked string has no fret that sounds.
+      fret: strike.touch === "choked" ? 0 : fret,
+      mark: MARK_OF[strike.touch],
+    }));
+  });
+}
+
+const MARK_OF = { ringing: null, muted: "pm", choked: "x" } as const;
+
+/** The strings that a strike sounds: all of the grip's, or one where they are picked. */
+function struckStrings(fretting: Fretting, { picked }: Strike) {
+  const all = fretting.flatMap((fret, string) => (fret === null ? [] : [{ string, fret }]));
+  if (picked === null) return all;
+  const at = pickedAt(picked, all.length);
+  return all.slice(at, at + 1);
+}

@@ -1,0 +1,3 @@
+export { readTab } from "./readTab";
+export { writeTab } from "./writeTab";
+export { blocksIn } from "./systems";
