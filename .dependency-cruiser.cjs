@@ -24,6 +24,7 @@ const CORE_ORDER = [
   "listing",
   "neighbours",
   "reading",
+  "heard",
   "chordGrips",
   "gripSearch",
   "motion",

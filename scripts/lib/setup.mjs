@@ -11,7 +11,9 @@ const APP_SOURCES = [
   "postcss.config.mjs",
   "tsconfig.json",
 ];
-const CLI_SOURCES = ["src/core", "src/cli", "package-lock.json"];
+const CLI_SOURCES = ["src/core", "src/state", "src/formats", "src/cli", "package-lock.json"];
+/** Packages that the command line takes from node_modules, because they are no modules of their own kind. */
+const CLI_PACKAGES = ["pdfkit"];
 const BUILD_LETTERS = 16;
 const CHROMIUM = "/usr/bin/chromium";
 const FIRST_PORT = 4170;
@@ -43,6 +45,7 @@ export function ensureCommandLine() {
     must("Bundling the command line", bin("esbuild"), [
       "src/cli/main.ts",
       ...options,
+      ...CLI_PACKAGES.map((name) => `--external:${name}`),
       "--outfile=dist/tenon.mjs",
       "--banner:js=#!/usr/bin/env node",
       "--log-level=warning",

@@ -217,10 +217,7 @@ function soundOf(event: PlayEvent, isCountIn: boolean, input: PlayerInput): Soun
 const MANNERS = { ringing: "strum", muted: "mute", choked: "choke" } as const;
 
 /** One of a grip's strings. */
-function pickedOf(
-  pitches: readonly number[],
-  which: "low" | "mid" | "high",
-): readonly number[] {
+function pickedOf(pitches: readonly number[], which: "low" | "mid" | "high"): readonly number[] {
   const at = pickedAt(which, pitches.length);
   return pitches.slice(at, at + 1);
 }

@@ -1,7 +1,8 @@
 import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { success } from "@/core/result";
-import { readChart, type ChartProblem, type ChartSection } from "@/core/song";
+import { problemText } from "@/cli/text";
+import { readChart, type ChartSection } from "@/core/song";
 
 export const chartCommand = defineCommand({
   name: "chart",
@@ -29,9 +30,4 @@ function withoutPlaces({ name, bars }: ChartSection) {
     chords: chords.map(({ place: _place, ...chord }) => chord),
   }));
   return { name, bars: plain };
-}
-
-/** A problem as a line of its own, with its place. */
-export function problemText({ line, column, message }: ChartProblem): string {
-  return `line ${line}, column ${column}: ${message}`;
 }

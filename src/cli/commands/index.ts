@@ -1,6 +1,7 @@
 import { type Command } from "@/cli/command";
 import { chartCommand } from "./chart";
 import { compareCommand } from "./compare";
+import { convertCommand } from "./convert";
 import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";
 import { formCommand } from "./form";
@@ -31,6 +32,7 @@ export const COMMANDS: readonly Command[] = [
   chartCommand,
   transposeCommand,
   formCommand,
+  convertCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

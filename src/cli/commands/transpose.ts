@@ -2,7 +2,7 @@ import { number, object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { failure } from "@/core/result";
 import { transposeChart } from "@/core/song";
-import { problemText } from "./chart";
+import { problemText } from "@/cli/text";
 
 const FARTHEST_SEMITONES = 36;
 const HIGHEST_CAPO = 12;

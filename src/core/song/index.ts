@@ -27,3 +27,4 @@ export {
 } from "./texture";
 export { DEFAULT_TEMPO_BPM, playedChords, quartersPerBeat, type PlayedChord } from "./played";
 export { LOOPS, writeLoop, type Loop } from "./loop";
+export { keyOfSignature, signatureOf } from "./keySignature";

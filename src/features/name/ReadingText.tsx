@@ -1,6 +1,6 @@
 import { type ShapeReading } from "@/core/reading";
 import { stackName } from "@/core/stack";
-import { fingerName } from "@/ui/grip";
+import { fingerName } from "@/formats/words";
 import { useNames } from "@/ui/names";
 import { NoteText } from "@/ui/text";
 

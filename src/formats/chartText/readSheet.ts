@@ -1,5 +1,12 @@
 import { readChart } from "@/core/song";
-import { usualMidi, nameTuning, readTuning, MAX_STRINGS, MIN_STRINGS } from "@/core/tuning";
+import {
+  MAX_STRINGS,
+  MIN_STRINGS,
+  nameTuning,
+  readTuning,
+  usualMidi,
+  type Tuning,
+} from "@/core/tuning";
 import {
   chartScore,
   problemAt,
@@ -34,7 +41,8 @@ export function readSheet(text: string): ReadScore {
     }
     return grip ? [{ ...grip, line }] : [];
   });
-  const tuning = tuningOf(said, grips, problems);
+  const given = tuningOf(said, problems);
+  const tuning = given ?? usualFor(grips[0]?.fretting.length ?? 0);
   const capo = capoOf(said, problems);
   const strings = tuning?.midi.length ?? 0;
   const fitting = grips.filter(({ fretting, line, name }) => {
@@ -54,6 +62,7 @@ export function readSheet(text: string): ReadScore {
     return grip ? { ...chord, fretting: grip.fretting, fingers: grip.fingers } : chord;
   };
   return {
+    isTuningGuessed: given === null && tuning !== null,
     score: {
       ...score,
       tuning,
@@ -86,19 +95,17 @@ function directivesIn(kept: readonly ScoreLine[]): readonly Directive[] {
   });
 }
 
-function tuningOf(
-  said: readonly Directive[],
-  grips: readonly LinedGrip[],
-  problems: FormatProblem[],
-) {
+function tuningOf(said: readonly Directive[], problems: FormatProblem[]): Tuning | null {
   const given = said.findLast(({ name }) => name === "x_tuning" || name === "tuning");
-  if (given) {
-    const read = readTuning(given.value);
-    if (read.ok) return read.value.tuning;
-    problems.push(problemAt(given.line, read.problem.message));
-  }
-  // Grips without a tuning are meant for the usual one with so many strings.
-  const strings = grips[0]?.fretting.length ?? 0;
+  if (!given) return null;
+  const read = readTuning(given.value);
+  if (read.ok) return read.value.tuning;
+  problems.push(problemAt(given.line, read.problem.message));
+  return null;
+}
+
+/** The usual tuning for grips that say none; null where there are none. */
+function usualFor(strings: number): Tuning | null {
   return strings >= MIN_STRINGS && strings <= MAX_STRINGS ? nameTuning(usualMidi(strings)) : null;
 }
 

@@ -62,12 +62,13 @@ interface Group {
 function groupsOf(strings: number, notes: readonly ScoreNote[]): readonly Group[] {
   const byTime = new Map<number, ScoreNote[]>();
   for (const note of notes) {
-    const time = Math.round(note.startBeat / ROUNDING) * ROUNDING;
-    byTime.set(time, [...(byTime.get(time) ?? []), note]);
+    const key = Math.round(note.startBeat / ROUNDING);
+    byTime.set(key, [...(byTime.get(key) ?? []), note]);
   }
   return [...byTime]
     .sort(([a], [b]) => a - b)
-    .map(([time, struck]) => {
+    .map(([, struck]) => {
+      const time = struck[0]?.startBeat ?? 0;
       const fretting: (number | null)[] = Array.from({ length: strings }, () => null);
       const ringing = struck.filter(({ mark }) => !mark?.split(" ").includes("x"));
       for (const { string, fret } of ringing) fretting[string] = fret;

@@ -27,3 +27,4 @@ export { ownGrips, withGrips, type PlayedGrip } from "./grips";
 export { strumBar } from "./strumNotes";
 export { chordOfFretting, namedChord, type NamedChord } from "./chordEntry";
 export { chordsInNotes } from "./chordsOfNotes";
+export { chordsOfPitches } from "./chordsOfPitches";

@@ -87,6 +87,8 @@ export interface FormatProblem {
 /** What was read of a file. */
 export interface ReadScore {
   readonly score: Score;
+  /** Frets were written without a tuning; the usual one for so many strings is taken. */
+  readonly isTuningGuessed?: boolean;
   readonly problems: readonly FormatProblem[];
 }
 

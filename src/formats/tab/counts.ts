@@ -12,12 +12,17 @@ export function countQuarters(meter: string): number {
   return 4 / (Number(meter.split("/")[1]) || 4);
 }
 
-/** "1", "e", "&", "a", or the number of the count with its part, "2.333". */
-export function countText(time: number, meter: string): string {
+/**
+ * "1", "e", "&", "a", or the number of the count with its part, "2.333".
+ *
+ * @param isCounted whether the number of its count stands before it, as an "e" needs
+ */
+export function countText(time: number, meter: string, isCounted = true): string {
   const counts = time / countQuarters(meter);
   const part = Math.round((counts - Math.floor(counts + ROUNDING)) * SIXTEENTHS.length);
   const whole = Math.floor(counts + ROUNDING);
-  if (Math.abs(counts - whole - part / SIXTEENTHS.length) > ROUNDING) {
+  const isSixteenth = Math.abs(counts - whole - part / SIXTEENTHS.length) < ROUNDING;
+  if (!isSixteenth || (part > 0 && !isCounted)) {
     return String(Math.round((counts + 1) * DECIMALS) / DECIMALS);
   }
   return SIXTEENTHS[part] || String(whole + 1);

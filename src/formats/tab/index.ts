@@ -1,3 +1,3 @@
 export { readTab } from "./readTab";
-export { writeTab } from "./writeTab";
+export { NARROWEST, WIDEST, writeTab } from "./writeTab";
 export { blocksIn } from "./systems";

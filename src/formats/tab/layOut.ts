@@ -67,8 +67,12 @@ function draw(
   );
   const nameAt = (time: number) =>
     bar.names.find((each) => Math.abs(each.time - time) < ROUNDING)?.name ?? "";
+  const isCounted = (time: number) => counted.some((each) => Math.abs(each - time) < ROUNDING);
+  const count = countQuarters(bar.meter);
   const countAt = (time: number) =>
-    counted.some((each) => Math.abs(each - time) < ROUNDING) ? countText(time, bar.meter) : "";
+    isCounted(time)
+      ? countText(time, bar.meter, isCounted(Math.floor(time / count + ROUNDING) * count))
+      : "";
   const widths = times.map((time, at) => {
     const digits = Math.max(1, ...(tokens[at] ?? []).map((note) => fretText(note).length));
     const over = isEven ? 0 : Math.max(nameAt(time).length, countAt(time).length);

@@ -62,6 +62,7 @@ export function readTab(text: string): ReadScore {
   const sections: OpenSection[] = [];
   const unread = new Map<string, number>();
   let bars = 0;
+  let isLabelled = said !== null;
   for (const block of blocks) {
     if (block.kind === "text") {
       const name = headingIn(block.text);
@@ -83,6 +84,7 @@ export function readTab(text: string): ReadScore {
       problems.push(problemAt(line, `'${labels}' is no tuning; write a note before each string`));
       continue;
     }
+    isLabelled ||= system.strings.some(({ label }) => label !== "");
     const tuning = fitting(labelled.tuning, said ?? score.tuning);
     score = { ...score, tuning: score.tuning ?? tuning };
     if (!samePitches(tuning.midi, score.tuning?.midi ?? [])) {
@@ -116,6 +118,7 @@ export function readTab(text: string): ReadScore {
   if (bars === 0)
     problems.push(problemAt(null, "no tablature; write at least four lines of strings"));
   return {
+    isTuningGuessed: !isLabelled && score.tuning !== null,
     score: {
       ...score,
       sections: sections.map(({ name, bars: own }) => ({ name, bars: own })),
@@ -156,9 +159,7 @@ function readBar(
   const mutes = mutesOver(system);
   const events = [...new Set(notes.map(({ column }) => column))].sort((a, b) => a - b);
   const nameColumns = names.map(
-    ({ column }) =>
-      events.find((each) => Math.abs(each - column) <= NAME_SLACK) ??
-      Math.max(columns.from, column),
+    ({ column }) => nearest(events, column) ?? Math.max(columns.from, column),
   );
   const all = [...new Set([...events, ...nameColumns])].sort((a, b) => a - b);
   const whole = meterBeats(meter);
@@ -191,6 +192,12 @@ function readBar(
     bar: { meter, beats, tempoBpm: null, chords, notes: read, line: strings[0]?.line ?? 1 },
     unread,
   };
+}
+
+/** The column of the notes that a name is meant for; null where none is close. */
+function nearest(events: readonly number[], column: number): number | null {
+  const [best] = events.toSorted((a, b) => Math.abs(a - column) - Math.abs(b - column));
+  return best !== undefined && Math.abs(best - column) <= NAME_SLACK ? best : null;
 }
 
 /** Quarters that a first bar lacks whose counting begins later than at one. */

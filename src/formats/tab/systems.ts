@@ -27,7 +27,7 @@ const STRING =
   /^\s*(?:(?:\d{1,2}\s*[:.]?\s*)?([A-Ga-g](?:#|b|♯|♭)?-?\d?)\s*|\d{1,2}\s*)?([-|:*[][-|:\d*()<>~^.=\s/\\hpbrstvxXoTHL]*)$/;
 const FEWEST_DASHES = 3;
 /** Of what is no space, so much at least is string, bar line or fret. */
-const STRING_SHARE = 0.55;
+const [STRING_SHARE, LABELLED_SHARE] = [0.55, 0.35];
 /** A chord line, a line of counts and a line of palm mutes may stand over a system. */
 const MOST_BESIDE = 3;
 
@@ -70,7 +70,12 @@ function readString(text: string, line: number): StringLine | null {
   const solid = body.replace(/\s/g, "");
   const strings = solid.replace(/[^-|\d]/g, "").length;
   const dashes = solid.replace(/[^-]/g, "").length;
-  if (dashes < FEWEST_DASHES || strings < solid.length * STRING_SHARE) return null;
+  // A note before a bar line is sign enough, however full the string is.
+  const isLabelled = label !== "" && body.startsWith("|") && solid.length > 2;
+  const isString = isLabelled
+    ? strings >= solid.length * LABELLED_SHARE
+    : dashes >= FEWEST_DASHES && strings >= solid.length * STRING_SHARE;
+  if (!isString) return null;
   return { line, label, body, from: plain.length - body.length };
 }
 

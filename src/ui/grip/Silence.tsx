@@ -1,5 +1,6 @@
 import { type DampingConflict, type DampingPlan } from "@/core/hand";
-import { conflictText, dampingLines, strumText } from "./reasonWords";
+import { dampingLines } from "@/formats/words";
+import { conflictText, strumText } from "./reasonWords";
 
 interface SilenceProps {
   readonly damping: DampingPlan;

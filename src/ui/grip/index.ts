@@ -6,5 +6,4 @@ export { GripDiagram } from "./GripDiagram";
 export { GripList } from "./GripList";
 export { GripReasons } from "./GripReasons";
 export { PreferenceParts } from "./PreferenceParts";
-export { fingerName } from "./reasonWords";
 export { Silence } from "./Silence";

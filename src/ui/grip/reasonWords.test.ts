@@ -2,7 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import { readFretting } from "@/core/fretting";
 import { DEFAULT_HAND, rankFingers, type DampingPlan, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
-import { conflictText, damperOnString, dampingLines, strumText } from "./reasonWords";
+import { dampingLines } from "@/formats/words";
+import { conflictText, damperOnString, strumText } from "./reasonWords";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);

@@ -1,0 +1,1 @@
+export { chordsHeard, type HeardChord, type HeardNote } from "./chordsHeard";

@@ -1,0 +1,122 @@
+import { parseChord } from "@/core/chart";
+import { checkFretting } from "@/core/fretting";
+import { rankFingers, type Hand } from "@/core/hand";
+import { makeNeck } from "@/core/neck";
+import { noteText, pitchClassOf, spellPitchClass, type Note } from "@/core/pitch";
+import { struckOnBeats, type ChordTime, type TimedRoute } from "@/core/plan";
+import { DEFAULT_TEMPO_BPM, quartersPerBeat } from "@/core/song";
+import { samePitches, type Tuning } from "@/core/tuning";
+import {
+  ownGrips,
+  playedBars,
+  playedChords,
+  withGrips,
+  writtenOut,
+  type PlayedGrip,
+  type Score,
+} from "@/formats/score";
+import { type GrippedScore } from "./writeAs";
+
+/** What a route is asked for, so that a score's chords get grips. */
+export interface AskedRoute {
+  /** The chords that sound, as played, called by what sounds. */
+  readonly names: readonly string[];
+  readonly times: readonly ChordTime[];
+  readonly tempoBpm: number;
+  /** Grips that stand in the score and that the hand can hold. */
+  readonly pins: readonly {
+    readonly index: number;
+    readonly fretting: PlayedGrip["fretting"];
+    readonly fingers?: PlayedGrip["fingers"];
+  }[];
+}
+
+/** A score in another tuning than it was written in: its grips and notes lie elsewhere there. */
+export function retuned(score: Score, tuning: Tuning): Score {
+  if (score.tuning && samePitches(score.tuning.midi, tuning.midi)) return { ...score, tuning };
+  return {
+    ...score,
+    tuning,
+    sections: score.sections.map(({ name, bars }) => ({
+      name,
+      bars: bars.map((bar) => ({
+        ...bar,
+        notes: [],
+        chords: bar.chords.map((chord) => ({ ...chord, fretting: null, fingers: null })),
+      })),
+    })),
+  };
+}
+
+/** Whether a chord of a score sounds that has no grip. */
+export function needsGrips(score: Score): boolean {
+  return ownGrips(score).some((grip) => grip === null);
+}
+
+/** What a route through a score is asked for; its tuning must be known. */
+export function askedRoute(score: Score, hand: Hand): AskedRoute {
+  const bars = playedBars(score);
+  const chords = playedChords(bars);
+  const beat = quartersPerBeat(score.meter);
+  const neck = makeNeck({ midi: score.tuning?.midi ?? [], capo: score.capo });
+  const shift = score.names === "shape" ? score.capo : 0;
+  return {
+    names: chords.map(({ name }) => (shift === 0 ? name : moved(name, shift))),
+    tempoBpm: score.tempoBpm ?? DEFAULT_TEMPO_BPM,
+    times: chords.map(({ start, beats }, index) => {
+      const next = chords[index + 1]?.start ?? start + beats;
+      const struck = struckOnBeats(beats / beat);
+      const silent = Math.max(0, next - start - beats) / beat;
+      // The hand is free from the last strum on, through any silence.
+      return { beats: beats / beat + silent, lastStrumBeats: struck.lastStrumBeats + silent };
+    }),
+    pins: ownGrips(score).flatMap((grip, index) => {
+      if (!grip || !neck.ok || !checkFretting(neck.value, grip.fretting).ok) return [];
+      const ways = rankFingers(neck.value, grip.fretting, { hand });
+      if (ways.length === 0) return [];
+      const isHeldSo = ways.some(({ fingers }) => fingers.join() === grip.fingers.join());
+      return [{ index, fretting: grip.fretting, ...(isHeldSo && { fingers: grip.fingers }) }];
+    }),
+  };
+}
+
+function moved(name: string, semitones: number): string {
+  const parts = parseChord(name);
+  if (!parts) return name;
+  const text = (note: Note) => noteText(spellPitchClass(pitchClassOf(note) + semitones));
+  return `${text(parts.root)}${parts.quality.suffix}${parts.bass ? `/${text(parts.bass)}` : ""}`;
+}
+
+/** A score as it stands, where nothing is planned. */
+export function asItStands(score: Score): GrippedScore {
+  return gripped(
+    score,
+    ownGrips(score).map((grip) => grip && { ...grip, effort: null }),
+  );
+}
+
+/** A score whose chords have the grips of a route through them; a grip of its own that no hand holds stays. */
+export function alongRoute(score: Score, { stops }: TimedRoute): GrippedScore {
+  const own = ownGrips(score);
+  return gripped(
+    score,
+    stops.map(({ fingering }, index) => {
+      const { fretting, fingers, effort } = fingering;
+      const before = own[index];
+      return before && before.fretting.join() !== fretting.join()
+        ? { ...before, effort: null }
+        : { fretting, fingers, effort };
+    }),
+  );
+}
+
+function gripped(
+  score: Score,
+  grips: readonly ((PlayedGrip & { readonly effort: number | null }) | null)[],
+): GrippedScore {
+  return {
+    once: withGrips(score, grips),
+    played: withGrips(writtenOut(score), grips),
+    efforts: grips.map((grip) => grip?.effort ?? null),
+  };
+}

@@ -1,0 +1,87 @@
+import { failure, success, type Result } from "@/core/result";
+import { nameTuning, usualMidi, type Tuning } from "@/core/tuning";
+import { CHORDPRO, gripsIntoSheet, writeChart } from "@/formats/chartText";
+import { songCsv } from "@/formats/csv";
+import { type FileKind } from "@/formats/files";
+import { songJson } from "@/formats/json";
+import { writeMidi } from "@/formats/midi";
+import { writeMusicXml, writeMxl } from "@/formats/musicxml";
+import { type FormatProblem, type Score } from "@/formats/score";
+import { writeTab } from "@/formats/tab";
+
+/** A song with its grips, in the two ways in which formats want it. */
+export interface GrippedScore {
+  /** As it is written, sections and repeats once, each with the grips of its first time. */
+  readonly once: Score;
+  /** As it is played, repeats written out, every chord with its own grip. */
+  readonly played: Score;
+  /** The effort of each chord as played, in points; null where it has no grip. */
+  readonly efforts: readonly (number | null)[];
+}
+
+/** What was written. */
+export interface Written {
+  readonly content: string | Uint8Array;
+  readonly problems: readonly FormatProblem[];
+}
+
+export interface WriteOptions {
+  /** Characters in a line of tablature. */
+  readonly width?: number | undefined;
+  /** The sheet that the song was read from, if it was one: its own lines are kept. */
+  readonly sheet?: string | null | undefined;
+}
+
+/** Writes a song in any format but drawn ones. */
+export function writeAs(
+  kind: Exclude<FileKind, "svg" | "pdf">,
+  { once, played, efforts }: GrippedScore,
+  { width, sheet }: WriteOptions = {},
+): Result<Written> {
+  const tuning = once.tuning ?? usualTuning();
+  switch (kind) {
+    case "chordpro":
+      return text(
+        sheet === null || sheet === undefined
+          ? writeChart(once, CHORDPRO)
+          : gripsIntoSheet(sheet, once, tuning),
+      );
+    case "bars":
+      return text(writeChart(once));
+    case "tab":
+      return text(writeTab(played, tuning, width));
+    case "musicxml":
+      return success({ content: writeMusicXml(played, tuning), problems: lost(once) });
+    case "mxl":
+      return success({ content: writeMxl(writeMusicXml(played, tuning)), problems: lost(once) });
+    case "midi":
+      return success({ content: writeMidi(played, tuning), problems: lost(once) });
+    case "csv":
+      return success({ content: songCsv(played, efforts), problems: [] });
+    case "json":
+      return success({ content: `${JSON.stringify(songJson(once))}\n`, problems: [] });
+  }
+}
+
+/** What plays where nothing is said. */
+export function usualTuning(): Tuning {
+  return nameTuning(usualMidi(6));
+}
+
+function text({ text: content, problems }: { text: string; problems: readonly FormatProblem[] }) {
+  return success({ content, problems });
+}
+
+function lost({ kept }: Score): readonly FormatProblem[] {
+  const words = kept.filter(({ kind }) => kind === "lyric").length;
+  if (words === 0) return [];
+  const lines = words === 1 ? "a line of words is" : `${words} lines of words are`;
+  return [{ line: null, column: null, message: `${lines} left out` }];
+}
+
+/** Refuses what a list of tunings cannot be. */
+export function tuningsKind(kind: FileKind): Result<"csv" | "json"> {
+  return kind === "csv" || kind === "json"
+    ? success(kind)
+    : failure("to", `tunings are written as csv or json, not as ${kind}`);
+}

@@ -1,0 +1,2 @@
+export { readMidi } from "./readMidi";
+export { writeMidi } from "./writeMidi";

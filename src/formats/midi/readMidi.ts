@@ -1,0 +1,179 @@
+import { parseMidi, type MidiData, type MidiEvent } from "midi-file";
+import { type HeardNote } from "@/core/heard";
+import { failure, success, type Result } from "@/core/result";
+import { keyOfSignature, quartersPerBeat } from "@/core/song";
+import { oneLine } from "@/formats/chartText";
+import {
+  chordsOfPitches,
+  EMPTY_SCORE,
+  problemAt,
+  wholeOrder,
+  type FormatProblem,
+  type ReadScore,
+  type ScoreBar,
+} from "@/formats/score";
+import { knownChunks } from "./chunks";
+
+/** Onsets are rounded to the nearest eighth of a beat, in quarters. */
+const GRID = 1 / 8;
+const DRUMS = 9;
+const MOST_BARS = 10_000;
+const MOST_EVENTS = 1_000_000;
+const MICROS_A_MINUTE = 60_000_000;
+const LONGEST_NAME = 60;
+
+/** An event at its time, in quarters from the beginning. */
+type Timed = MidiEvent & { readonly at: number };
+
+/**
+ * Reads a Standard MIDI File of type 0 or 1: bars, tempo and meter as they change, sections at its markers, and the chord of
+ * every stretch in which its notes say one. Drums are left out; which strings were played it cannot know.
+ */
+export function readMidi(bytes: Uint8Array): Result<ReadScore> {
+  const parsed = parse(bytes);
+  if (!parsed.ok) return parsed;
+  const { header, tracks } = parsed.value;
+  if (header.format === 2) {
+    return failure(
+      "input",
+      "a MIDI file of type 2 holds separate patterns; write it as type 0 or 1",
+    );
+  }
+  const { ticksPerBeat } = header;
+  if (!ticksPerBeat) {
+    return failure(
+      "input",
+      "its time is counted in frames of film, not in beats; write it in beats",
+    );
+  }
+  const events = tracks.flatMap((track) => timed(track, ticksPerBeat)).sort((a, b) => a.at - b.at);
+  if (events.length > MOST_EVENTS) return failure("input", `more than ${MOST_EVENTS} events`);
+  const problems: FormatProblem[] = [];
+  const notes = notesOf(events);
+  const lengthAtLeast = Math.max(0, ...notes.map(({ start, beats }) => start + beats));
+  const sections: { name: string; bars: ScoreBar[] }[] = [];
+  const markers = events.flatMap((event) =>
+    event.type === "marker" ? [{ at: rounded(event.at), name: nameIn(event.text) }] : [],
+  );
+  const meters = events.flatMap((event) =>
+    event.type === "timeSignature" ? [{ at: event.at, meter: meterText(event) }] : [],
+  );
+  const tempos = events.flatMap((event) =>
+    event.type === "setTempo" && event.microsecondsPerBeat > 0
+      ? [{ at: event.at, quarters: MICROS_A_MINUTE / event.microsecondsPerBeat }]
+      : [],
+  );
+  const end = Math.max(lengthAtLeast, ...markers.map(({ at }) => at + GRID));
+  const ordered = notes.toSorted((a, b) => a.start - b.start);
+  let next = 0;
+  let sounding: HeardNote[] = [];
+  let bars = 0;
+  let firstMeter: string | null = null;
+  let firstBpm: number | null = null;
+  for (let start = 0; start < end; bars++) {
+    if (bars >= MOST_BARS) {
+      problems.push(problemAt(null, `only the first ${MOST_BARS} bars are read`));
+      break;
+    }
+    const meter =
+      meters.findLast(({ at, meter: said }) => at <= start + GRID / 2 && said)?.meter ?? "4/4";
+    const [counts = 4, unit = 4] = meter.split("/").map(Number);
+    // A meter that changes within a bar ends it there.
+    const cut = meters.find(({ at }) => at > start + GRID / 2)?.at ?? Infinity;
+    const beats = Math.min((4 * counts) / unit, Math.max(GRID, rounded(cut - start)));
+    const stop = start + beats;
+    const tempo = tempos.findLast(({ at }) => at >= start - GRID / 2 && at < stop - GRID / 2);
+    const bpm = tempo ? Math.round((tempo.quarters / quartersPerBeat(meter)) * 1000) / 1000 : null;
+    firstMeter ??= meter;
+    firstBpm ??= bpm;
+    while ((ordered[next]?.start ?? Infinity) < stop) sounding.push(...ordered.slice(next, ++next));
+    const inBar = sounding.map((note) => ({ ...note, start: note.start - start }));
+    const chords = chordsOfPitches(inBar, beats);
+    sounding = sounding.filter((note) => note.start + note.beats > stop);
+    const marker = markers.findLast(({ at }) => at >= start && at < stop);
+    if (marker || sections.length === 0) sections.push({ name: marker?.name ?? "", bars: [] });
+    sections.at(-1)?.bars.push({ meter, beats, tempoBpm: bpm, chords, notes: [] });
+    start = stop;
+  }
+  if (notes.length === 0) problems.push(problemAt(null, "there are no notes but drums in it"));
+  return success({
+    score: {
+      ...EMPTY_SCORE,
+      title: titleOf(tracks),
+      key: keyOf(events),
+      tempoBpm: firstBpm,
+      meter: firstMeter ?? "4/4",
+      sections,
+      order: wholeOrder(sections),
+    },
+    problems,
+  });
+}
+
+function parse(bytes: Uint8Array): Result<MidiData> {
+  const chunks = knownChunks(bytes);
+  if (!chunks.ok) return chunks;
+  try {
+    return success(parseMidi(chunks.value));
+  } catch (error) {
+    // The package throws words, not errors.
+    const why = error instanceof Error ? "a track ends before its events do" : String(error);
+    return failure("input", `no whole MIDI file: ${why}`);
+  }
+}
+
+function timed(track: readonly MidiEvent[], ticksPerBeat: number): readonly Timed[] {
+  let ticks = 0;
+  return track.map((event) => {
+    ticks += event.deltaTime;
+    return { ...event, at: ticks / ticksPerBeat };
+  });
+}
+
+/** Notes other than drums, their ends where they are let go. */
+function notesOf(events: readonly Timed[]): readonly HeardNote[] {
+  const notes: HeardNote[] = [];
+  const open = new Map<number, number[]>();
+  const close = (key: number, at: number) => {
+    const start = open.get(key)?.shift();
+    if (start === undefined) return;
+    const from = rounded(start);
+    notes.push({ start: from, beats: Math.max(GRID, rounded(at) - from), midi: key % 128 });
+  };
+  for (const event of events) {
+    if ((event.type !== "noteOn" && event.type !== "noteOff") || event.channel === DRUMS) continue;
+    const key = event.channel * 128 + event.noteNumber;
+    if (event.type === "noteOff" || event.velocity === 0) close(key, event.at);
+    else open.set(key, [...(open.get(key) ?? []), event.at]);
+  }
+  const end = events.at(-1)?.at ?? 0;
+  for (const key of open.keys()) while (open.get(key)?.length) close(key, end);
+  return notes;
+}
+
+function rounded(quarters: number): number {
+  return Math.round(quarters / GRID) * GRID;
+}
+
+function meterText({ numerator, denominator }: { numerator: number; denominator: number }) {
+  const isMeter = numerator >= 1 && numerator <= 32 && [1, 2, 4, 8, 16, 32].includes(denominator);
+  return isMeter ? `${numerator}/${denominator}` : null;
+}
+
+function titleOf(tracks: MidiData["tracks"]): string | null {
+  const named = tracks[0]?.find(({ type }) => type === "trackName");
+  return named?.type === "trackName" ? nameIn(named.text) || null : null;
+}
+
+function keyOf(events: readonly Timed[]): string | null {
+  const said = events.find(({ type }) => type === "keySignature");
+  if (said?.type !== "keySignature") return null;
+  return keyOfSignature(said.key, said.scale === 1);
+}
+
+/** Text of a MIDI file is bytes; they are UTF-8 where they can be. */
+function nameIn(text: string): string {
+  const bytes = Uint8Array.from(text, (sign) => sign.charCodeAt(0));
+  const utf8 = new TextDecoder("utf-8").decode(bytes);
+  return oneLine(utf8.includes("\uFFFD") ? text : utf8).slice(0, LONGEST_NAME);
+}

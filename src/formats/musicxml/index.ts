@@ -1,0 +1,3 @@
+export { readMusicXml } from "./readMusicXml";
+export { writeMusicXml } from "./writeMusicXml";
+export { scoreBytesOf, writeMxl } from "./mxl";

@@ -1,0 +1,16 @@
+import { chordsHeard, type HeardNote } from "@/core/heard";
+import { namedChord } from "./chordEntry";
+import { type ScoreChord } from "./score";
+
+/** The chords of a bar that is known by its pitches alone. */
+export function chordsOfPitches(notes: readonly HeardNote[], beats: number): readonly ScoreChord[] {
+  return chordsHeard(notes, beats).map(({ name, start, beats: length, sure }) => ({
+    ...namedChord(name),
+    startBeat: start,
+    beats: length,
+    texture: null,
+    fretting: null,
+    fingers: null,
+    sure,
+  }));
+}

@@ -1,0 +1,3 @@
+export { FONT_FILES, type FontFile, type FontSet } from "./fonts";
+export { PAPERS, type Paper } from "./page";
+export { SHEETS, songSheet, type Sheet } from "./songSheet";

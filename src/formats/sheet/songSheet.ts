@@ -1,0 +1,53 @@
+import { type TimedRoute } from "@/core/plan";
+import { success, type Result } from "@/core/result";
+import { usualTuning, type GrippedScore, type Written } from "@/formats/convert";
+import { problemAt, type FormatProblem } from "@/formats/score";
+import { type FontSet } from "./fonts";
+import {
+  lessonPages,
+  SMALLEST_STAGE_SIZE,
+  songPages,
+  stagePages,
+  stageSize,
+  tuningPages,
+} from "./layouts";
+import { type Page, type Paper } from "./page";
+import { pdfOf } from "./pdf";
+import { sheetSong, type SheetSong } from "./sheetSong";
+import { svgOf } from "./svg";
+
+export const SHEETS = ["song", "stage", "lesson", "tuning"] as const;
+export type Sheet = (typeof SHEETS)[number];
+
+interface SheetQuestion {
+  readonly kind: "svg" | "pdf";
+  readonly sheet: Sheet;
+  readonly paper: Paper;
+  readonly score: GrippedScore;
+  /** Null where nothing was planned. */
+  readonly route: TimedRoute | null;
+  readonly fonts: () => FontSet;
+}
+
+const LAYOUTS: Readonly<Record<Sheet, (song: SheetSong, paper: Paper) => readonly Page[]>> = {
+  song: songPages,
+  stage: stagePages,
+  lesson: lessonPages,
+  tuning: tuningPages,
+};
+
+/** A sheet of a song for paper or screen. */
+export function songSheet(question: SheetQuestion): Result<Written> {
+  const { kind, sheet, paper, score, route, fonts } = question;
+  const tuning = score.once.tuning ?? usualTuning();
+  const song = sheetSong(score.once, score.played, tuning, route);
+  const pages = LAYOUTS[sheet](song, paper);
+  const problems: FormatProblem[] = [];
+  if (sheet === "stage" && stageSize(pages) < SMALLEST_STAGE_SIZE) {
+    problems.push(
+      problemAt(null, "the song is long for one page: its letters are small for a stage"),
+    );
+  }
+  const write = kind === "svg" ? svgOf : pdfOf;
+  return success({ content: write(pages, song.title, fonts()), problems });
+}

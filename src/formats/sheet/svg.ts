@@ -1,0 +1,79 @@
+import { type FontSet } from "./fonts";
+import { SHADES, type Item, type Page } from "./page";
+
+const FAMILY = "Tenon Sheet";
+const WEIGHTS = { regular: 400, semibold: 600 } as const;
+const GAP = 24;
+
+/** Pages as one picture, one below the other, with the fonts that they need inside. */
+export function svgOf(pages: readonly Page[], title: string, fonts: FontSet): string {
+  const width = Math.max(...pages.map((page) => page.width));
+  let y = 0;
+  const groups = pages.map((page) => {
+    const group = `<g transform="translate(0 ${number(y)})">${page.items.map(itemText).join("")}</g>`;
+    y += page.height + GAP;
+    return group;
+  });
+  const height = y - GAP;
+  const faces = (["regular", "semibold"] as const).map((weight) =>
+    fonts[weight]
+      .map(
+        (bytes) =>
+          `@font-face{font-family:"${FAMILY}";font-weight:${WEIGHTS[weight]};src:url(data:font/woff;base64,${base64(bytes.data)});unicode-range:${bytes.range}}`,
+      )
+      .join(""),
+  );
+  return [
+    '<?xml version="1.0" encoding="UTF-8"?>',
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${number(width)} ${number(height)}" width="${number(width)}pt" height="${number(height)}pt">`,
+    `<title>${escaped(title)}</title>`,
+    `<style>${faces.join("")}text{font-family:"${FAMILY}",sans-serif}</style>`,
+    `<rect width="100%" height="100%" fill="${SHADES.white}"/>`,
+    ...groups,
+    "</svg>",
+    "",
+  ].join("\n");
+}
+
+const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;
+
+function itemText(item: Item): string {
+  switch (item.kind) {
+    case "text": {
+      const { x, y, text, size, weight, align, shade } = item;
+      return `<text x="${number(x)}" y="${number(y)}" font-size="${number(size)}" font-weight="${WEIGHTS[weight]}" text-anchor="${ANCHORS[align]}" fill="${SHADES[shade]}">${escaped(text)}</text>`;
+    }
+    case "line": {
+      const [[x1, y1], [x2, y2]] = [item.from, item.to];
+      return `<line x1="${number(x1)}" y1="${number(y1)}" x2="${number(x2)}" y2="${number(y2)}" stroke="${SHADES[item.shade]}" stroke-width="${number(item.width)}"/>`;
+    }
+    case "box":
+      return `<rect x="${number(item.x)}" y="${number(item.y)}" width="${number(item.width)}" height="${number(item.height)}" ${paint(item)}/>`;
+    case "disc":
+      return `<circle cx="${number(item.x)}" cy="${number(item.y)}" r="${number(item.radius)}" ${paint(item)}/>`;
+  }
+}
+
+function paint({ fill, stroke }: Extract<Item, { readonly kind: "box" | "disc" }>): string {
+  return `fill="${fill ? SHADES[fill] : "none"}" stroke="${stroke ? SHADES[stroke] : "none"}"`;
+}
+
+function number(value: number): string {
+  return String(Math.round(value * 100) / 100);
+}
+
+function escaped(text: string): string {
+  return text
+    .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, "")
+    .replace(/&/g, "&amp;")
+    .replace(/</g, "&lt;")
+    .replace(/>/g, "&gt;");
+}
+
+function base64(bytes: Uint8Array): string {
+  let text = "";
+  for (let at = 0; at < bytes.length; at += 8192) {
+    text += String.fromCharCode(...bytes.subarray(at, at + 8192));
+  }
+  return btoa(text);
+}

@@ -1,0 +1,1 @@
+export { madeScore, noteLines } from "./madeScore";

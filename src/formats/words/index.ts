@@ -1,0 +1,1 @@
+export { damperText, dampingLines, fingerName, type DampingLine } from "./dampingWords";

@@ -1,0 +1,1 @@
+export { unzipped } from "./unzipped";

@@ -1,0 +1,70 @@
+import { Unzip, UnzipInflate, UnzipPassThrough } from "fflate";
+import { failure, success, type Result } from "@/core/result";
+
+const MOST_FILES = 200;
+
+/**
+ * The files of a zip whose names are wanted, all in memory. No more is inflated than `mostBytes`, whatever the zip says of
+ * its sizes; names are never paths to write to.
+ */
+export function unzipped(
+  bytes: Uint8Array,
+  mostBytes: number,
+  isWanted: (name: string) => boolean,
+): Result<ReadonlyMap<string, Uint8Array>> {
+  const files = new Map<string, Uint8Array>();
+  let total = 0;
+  let problem: string | null = null;
+  let unfinished = 0;
+  const unzip = new Unzip((file) => {
+    if (problem !== null || !isWanted(file.name)) return;
+    if (files.size >= MOST_FILES) {
+      problem = `more than ${MOST_FILES} files in the zip`;
+      return;
+    }
+    const chunks: Uint8Array[] = [];
+    unfinished += 1;
+    file.ondata = (error, chunk, isFinal) => {
+      if (error) problem ??= "the zip is damaged";
+      total += chunk?.length ?? 0;
+      if (total > mostBytes) {
+        problem ??= `it unpacks to more than ${Math.round(mostBytes / 1024 / 1024)} MB`;
+        file.terminate();
+        return;
+      }
+      if (chunk) chunks.push(chunk);
+      if (!isFinal) return;
+      unfinished -= 1;
+      files.set(file.name, joined(chunks));
+    };
+    try {
+      file.start();
+    } catch {
+      problem ??= "it is packed in a way that Tenon does not read; pack it as a plain zip";
+    }
+  });
+  unzip.register(UnzipInflate);
+  unzip.register(UnzipPassThrough);
+  try {
+    // In pieces, so that what swells is stopped before all of it has.
+    for (let at = 0; at < bytes.length && problem === null; at += PIECE) {
+      unzip.push(bytes.subarray(at, at + PIECE), at + PIECE >= bytes.length);
+    }
+  } catch {
+    problem ??= "the zip is damaged";
+  }
+  if (problem === null && unfinished > 0) problem = "the zip is cut off";
+  return problem === null ? success(files) : failure("input", problem);
+}
+
+const PIECE = 8 * 1024;
+
+function joined(chunks: readonly Uint8Array[]): Uint8Array {
+  const whole = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const chunk of chunks) {
+    whole.set(chunk, at);
+    at += chunk.length;
+  }
+  return whole;
+}
