@@ -1,1 +1,2 @@
+export { withGripsOf } from "./gripped";
 export { madeScore, noteLines } from "./madeScore";
