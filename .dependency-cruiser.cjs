@@ -45,7 +45,7 @@ const LAYERS = {
   server: ["core", "state", "formats"],
   worker: ["core"],
   audio: ["core"],
-  cli: ["core", "formats"],
+  cli: ["core", "state", "formats", "server"],
   ui: ["core", "state", "formats", "audio"],
   session: ["core", "state", "formats", "audio", "ui"],
   features: ["core", "state", "formats", "audio", "ui", "session"],

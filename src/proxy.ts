@@ -60,6 +60,9 @@ const ROUTES_THAT_WRITE = [
   "/changes",
   "/data/restore",
   "/data/open",
+  "/data/backup",
+  "/files/read",
+  "/files/write",
   "/rounds/csv",
   "/rounds/back",
 ];

@@ -11,9 +11,16 @@ const APP_SOURCES = [
   "postcss.config.mjs",
   "tsconfig.json",
 ];
-const CLI_SOURCES = ["src/core", "src/state", "src/formats", "src/cli", "package-lock.json"];
+const CLI_SOURCES = [
+  "src/core",
+  "src/state",
+  "src/formats",
+  "src/server",
+  "src/cli",
+  "package-lock.json",
+];
 /** Packages that the command line takes from node_modules, because they are no modules of their own kind. */
-const CLI_PACKAGES = ["pdfkit"];
+const CLI_PACKAGES = ["pdfkit", "better-sqlite3"];
 const BUILD_LETTERS = 16;
 const CHROMIUM = "/usr/bin/chromium";
 const FIRST_PORT = 4170;

@@ -1,7 +1,8 @@
-import { readFileSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
+import { readFileSync, statSync } from "node:fs";
 import { number, object, string } from "yup";
 import { toHand, toTuning, tuningArgument, type TuningArgument } from "@/cli/arguments";
 import { defineCommand } from "@/cli/command";
+import { whyNot, writeWhole } from "@/cli/files";
 import { planForArguments, routeSchema, type RouteArguments } from "@/cli/planForArguments";
 import { problemText } from "@/cli/text";
 import { type TimedRoute } from "@/core/plan";
@@ -116,14 +117,6 @@ function contentOf(input: string): Result<Uint8Array | string> {
   } catch (error) {
     return failure("input", `'${input}' cannot be read: ${whyNot(error)}`);
   }
-}
-
-function whyNot(error: unknown): string {
-  const { code } = error as NodeJS.ErrnoException;
-  if (code === "ENOENT") return "there is no such file";
-  if (code === "EISDIR") return "it is a folder";
-  if (code === "EACCES") return "it may not be opened";
-  return error instanceof Error ? error.message : String(error);
 }
 
 function writeTunings(
@@ -241,15 +234,8 @@ function finish(
     return success({ text: text ?? Buffer.from(content).toString("utf8"), problems: all });
   }
   const bytes = typeof content === "string" ? Buffer.from(content, "utf8") : content;
-  const half = `${out}.part`;
-  try {
-    writeFileSync(half, bytes);
-    renameSync(half, out);
-  } catch (error) {
-    rmSync(half, { force: true });
-    return failure("out", `'${out}' cannot be written: ${whyNot(error)}`);
-  }
-  return success({ path: out, bytes: bytes.length, problems: all });
+  const written = writeWhole(out, bytes);
+  return written.ok ? success({ ...written.value, problems: all }) : written;
 }
 
 /** The first two hundred, then how many more there are. */

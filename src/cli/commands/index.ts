@@ -2,6 +2,7 @@ import { type Command } from "@/cli/command";
 import { chartCommand } from "./chart";
 import { compareCommand } from "./compare";
 import { convertCommand } from "./convert";
+import { backupCommand, exportCommand, restoreCommand } from "./everything";
 import { fingersCommand } from "./fingers";
 import { fingeringsCommand } from "./fingerings";
 import { formCommand } from "./form";
@@ -33,6 +34,9 @@ export const COMMANDS: readonly Command[] = [
   transposeCommand,
   formCommand,
   convertCommand,
+  exportCommand,
+  backupCommand,
+  restoreCommand,
 ];
 
 export function findCommand(name: unknown): Command | undefined {

@@ -31,6 +31,9 @@ export function readSheet(text: string): ReadScore {
   const problems: FormatProblem[] = chart.problems.map(({ line, column, message }) =>
     problemAt(line, message, column),
   );
+  if (chart.order.length === 0) {
+    problems.push(problemAt(null, "no chord in it; write some, like | A5 . D5 . |"));
+  }
   const said = directivesIn(chart.kept);
   const grips = said.flatMap(({ line, name, value }): readonly LinedGrip[] => {
     if (name !== "define" && name !== "chord") return [];

@@ -16,7 +16,7 @@ const MOST_ROWS = 200_000;
 export function readTable(text: string): Result<Table> {
   const { data } = parse<string[]>(text.replace(/^\uFEFF/, ""), {
     skipEmptyLines: false,
-    delimitersToGuess: [",", ";", "\t"],
+    delimiter: delimiterOf(text),
     preview: MOST_ROWS + 1,
   });
   const first = data.findIndex((row) => row.some((cell) => cell.trim() !== ""));
@@ -29,6 +29,14 @@ export function readTable(text: string): Result<Table> {
     return [{ line: first + index + 2, cells }];
   });
   return success({ columns, rows });
+}
+
+/** What stands most often between the names of the columns; a guess from all rows is misled by short tables. */
+function delimiterOf(text: string): string {
+  const [first = ""] = text.trimStart().split(/\r\n|\n|\r/);
+  const bare = first.replace(/"[^"]*"/g, "");
+  const counted = [",", ";", "\t"].map((sign) => ({ sign, times: bare.split(sign).length }));
+  return counted.reduce((most, each) => (each.times > most.times ? each : most)).sign;
 }
 
 /** A cell that was escaped because a spreadsheet would take it for a formula, as it was. */

@@ -2,9 +2,12 @@ import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } fro
 import { join } from "node:path";
 import Database from "better-sqlite3";
 
-/** Why a copy was made; of each kind the last three are kept. */
+/** Why a copy was made: at a start of a day, or before an upgrade. */
 export type CopyReason = "before-upgrade" | "daily";
-const KEPT = 3;
+/** So many of the last of each kind are kept; of daily ones also the last of each month, for two years. */
+const KEPT: Readonly<Record<CopyReason, number>> = { "before-upgrade": 3, daily: 10 };
+const KEPT_MONTHS = 24;
+const MONTH_LETTERS = "2026-11".length;
 const NAME = /^tenon-(\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}-\d{3})-([a-z-]+)\.sqlite$/;
 const [FOLDER_MODE, FILE_MODE] = [0o700, 0o600];
 
@@ -37,7 +40,7 @@ export function listCopies(folder: string): readonly Copy[] {
     .sort((a, b) => (a.name < b.name ? 1 : -1));
 }
 
-/** Makes a whole copy into the folder's copies and clears away all but the last three of its kind. */
+/** Makes a whole copy into the folder's copies and clears away those of its kind that are not kept. */
 export function makeCopy(
   connection: Database.Database,
   folder: string,
@@ -49,9 +52,22 @@ export function makeCopy(
   const name = `tenon-${now.toISOString().slice(0, -1).replace(/[:.]/g, "-")}-${reason}.sqlite`;
   const path = join(copies, name);
   copyInto(connection, path);
-  const older = listCopies(folder).filter((copy) => copy.reason === reason);
-  for (const copy of older.slice(KEPT)) rmSync(copy.path);
+  const ofKind = listCopies(folder).filter((copy) => copy.reason === reason);
+  const kept = new Set(keptOf(ofKind, reason));
+  for (const copy of ofKind) if (!kept.has(copy)) rmSync(copy.path);
   return { name, path, madeAt: now.toISOString(), reason };
+}
+
+/** The copies of a kind that stay; they are given the newest first. */
+function keptOf(copies: readonly Copy[], reason: CopyReason): readonly Copy[] {
+  const last = copies.slice(0, KEPT[reason]);
+  if (reason !== "daily") return last;
+  const months = new Map<string, Copy>();
+  for (const copy of copies) {
+    const month = copy.madeAt.slice(0, MONTH_LETTERS);
+    if (!months.has(month)) months.set(month, copy);
+  }
+  return [...last, ...[...months.values()].slice(0, KEPT_MONTHS)];
 }
 
 /** Writes a whole copy of the data to a path, while they may be in use; it is there whole or not at all. */

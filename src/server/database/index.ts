@@ -1,5 +1,5 @@
 export { copyInto, goodCopies, makeCopy, newestGoodCopy, type GoodCopy } from "./copies";
-export { dataFile, dataFolder } from "./folder";
+export { dataFile, dataFolder, makeFolder } from "./folder";
 export { migrate, newestVersion } from "./migrate";
 export { migrationsFolder, openDatabase } from "./open";
 export {
@@ -10,6 +10,6 @@ export {
   takeWhatIsThere,
   type Served,
 } from "./served";
-export { restoreCopy } from "./restore";
+export { putInPlace, restoreCopy } from "./restore";
 export { DataTrouble, isDamage, NotSaved } from "./trouble";
 export { write } from "./write";

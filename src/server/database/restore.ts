@@ -10,11 +10,16 @@ export function restoreCopy(name: string): void {
   const folder = dataFolder();
   const copy = listCopies(folder).find((each) => each.name === name);
   if (!copy) throw new Refused("copy", "There is no copy of that name.");
-  takeWhatIsThere({ afresh: false });
+  putInPlace(copy.path, folder);
+}
+
+/** Puts a file of data in the place of those in a folder, which are kept beside it. Throws `Refused` where another Tenon has them open. */
+export function putInPlace(path: string, folder: string): void {
+  if (folder === dataFolder()) takeWhatIsThere({ afresh: false });
   const lock = takeLock(folder, process.env.TENON_ADDRESS ?? "");
   if (!lock) throw new Refused("folder", "Another Tenon has this data open; close it first.");
   try {
-    replaceBy(copy.path, folder);
+    replaceBy(path, folder);
   } finally {
     lock.release();
   }

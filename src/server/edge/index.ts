@@ -3,3 +3,4 @@ export { answerPost, parseJson } from "./answerPost";
 export { markUnreadable } from "./markUnreadable";
 export { Refused } from "./refused";
 export { validate } from "./validate";
+export { answerBytes, readBytes } from "./answerBytes";

@@ -3,6 +3,7 @@
 import { Download } from "lucide-react";
 import { type DataFacts } from "@/state";
 import { Section } from "@/ui/controls";
+import { BackupSection } from "./BackupSection";
 import { CopyList } from "./CopyList";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
@@ -12,22 +13,20 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
       <Section title="Your data">
-        <p className="text-lg">
-          Guitars, tunings, stacks, pins and comparisons are in one file, {size(bytes)}:
-        </p>
+        <p className="text-lg">Everything is in one file on this computer, {size(bytes)}:</p>
         <p>
           <code className="text-lg break-all">{file}</code>
         </p>
-        <a className="button button-primary" href="/data/copy" download>
+        <a className="button" href="/data/copy" download>
           <Download size={18} aria-hidden="true" />
           Save a whole copy
         </a>
         <p className="text-[15px] text-muted">
-          Keep it on another disk. To move to another computer, put it into the data folder there,
-          named tenon.sqlite, before Tenon is started. <code>npm run backup</code> makes the same
-          copy.
+          To move to another computer, put it into the data folder there, named tenon.sqlite, before
+          Tenon is started. <code>npm run backup</code> makes the same copy.
         </p>
       </Section>
+      <BackupSection />
       <Section title="Automatic copies">
         <CopyList copies={copies} />
       </Section>
