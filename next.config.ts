@@ -3,7 +3,7 @@ import { type NextConfig } from "next";
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
-  serverExternalPackages: ["better-sqlite3"],
+  serverExternalPackages: ["better-sqlite3", "pdfkit"],
   // These come as ES modules only, which Jest must translate.
   transpilePackages: ["pitchy", "fft.js", "tone", "standardized-audio-context"],
   turbopack: {

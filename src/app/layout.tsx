@@ -12,7 +12,7 @@ import { headers } from "next/headers";
 import { connection } from "next/server";
 import { type ReactNode } from "react";
 import { readPage } from "@/server/page";
-import { Header, NoticeBar, TroublePage } from "@/shell";
+import { BringIn, Header, NoticeBar, TroublePage } from "@/shell";
 import { Session } from "@/session";
 import { PATH_HEADER, SEARCH_HEADER } from "@/proxy";
 
@@ -40,6 +40,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           <Session start={start}>
             <Header />
             <main className="mx-auto max-w-[1680px] px-4 py-4 sm:px-6">{children}</main>
+            <BringIn />
             <NoticeBar />
           </Session>
         )}

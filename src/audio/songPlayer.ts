@@ -192,7 +192,14 @@ export async function startPlaying(
   }
 }
 
-function soundOf(event: PlayEvent, isCountIn: boolean, input: PlayerInput): Sound | null {
+/** What sounds at an event; null for nothing. */
+export function soundOf(
+  event: PlayEvent,
+  isCountIn: boolean,
+  input: Pick<PlayerInput, "route" | "neck" | "a4Hz"> & {
+    readonly options: Pick<PlayOptions, "click" | "chords">;
+  },
+): Sound | null {
   const { options, route, neck, a4Hz } = input;
   if (event.kind === "word") return { kind: "word", word: event.word };
   if (event.kind === "click") {

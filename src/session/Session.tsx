@@ -2,6 +2,7 @@
 
 import { type ReactNode } from "react";
 import { type Start } from "@/state";
+import { BringInProvider } from "./bringIn";
 import { Documents } from "./documents";
 import { InstrumentProvider } from "./instrument";
 import { Notices } from "./notices";
@@ -25,7 +26,9 @@ export function Session({ start, children }: SessionProps) {
         <PlayerProvider>
           <Documents start={start}>
             <InstrumentProvider>
-              <PlayerNames>{children}</PlayerNames>
+              <PlayerNames>
+                <BringInProvider>{children}</BringInProvider>
+              </PlayerNames>
             </InstrumentProvider>
           </Documents>
         </PlayerProvider>

@@ -1,4 +1,5 @@
 export { askServer } from "./askServer";
+export { useBringIn, useBroughtIn, type BroughtIn } from "./bringIn";
 export { fetchSong } from "./fetchSong";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";

@@ -1,3 +1,4 @@
+export { BringIn } from "./BringIn";
 export { Header } from "./Header";
 export { NoticeBar } from "./NoticeBar";
 export { TroublePage } from "./TroublePage";

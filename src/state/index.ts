@@ -27,6 +27,12 @@ export {
 } from "./comparison";
 export { type DataFacts } from "./dataFacts";
 export {
+  type FilePreview,
+  type FileProblem,
+  type PreviewLine,
+  type SongPreview,
+} from "./filePreview";
+export {
   BRIDGES,
   type Bridge,
   type Guitar,

@@ -12,7 +12,16 @@ export {
 
 /** Questions that may take seconds; each kind has a worker of its own. */
 export type SlowKind =
-  "grips" | "counts" | "routes" | "found" | "song" | "drill" | "ways" | "advice" | "blocked";
+  | "grips"
+  | "counts"
+  | "routes"
+  | "found"
+  | "song"
+  | "brought"
+  | "drill"
+  | "ways"
+  | "advice"
+  | "blocked";
 type Name = "compute" | "aside" | SlowKind;
 
 interface Running {

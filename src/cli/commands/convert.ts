@@ -5,7 +5,6 @@ import { defineCommand } from "@/cli/command";
 import { whyNot, writeWhole } from "@/cli/files";
 import { planForArguments, routeSchema, type RouteArguments } from "@/cli/planForArguments";
 import { problemText } from "@/cli/text";
-import { type TimedRoute } from "@/core/plan";
 import { failure, success, type Result } from "@/core/result";
 import {
   alongRoute,
@@ -25,13 +24,12 @@ import {
   EXTENSIONS,
   FILE_KINDS,
   kindOfName,
-  MOST_BYTES,
   READ_KINDS,
-  readFile,
   type FileKind,
-  type ReadFile,
-} from "@/formats/files";
+} from "@/formats/fileKinds";
+import { MOST_BYTES, readFile, type ReadFile } from "@/formats/files";
 import { tuningsJson } from "@/formats/json";
+import { routeFacts, type RouteFacts } from "@/formats/routeFacts";
 import { type FormatProblem } from "@/formats/score";
 import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
 import { NARROWEST, WIDEST } from "@/formats/tab";
@@ -155,7 +153,7 @@ function writeSong(
 interface Gripped {
   readonly score: GrippedScore;
   /** Null where nothing had to be planned. */
-  readonly route: TimedRoute | null;
+  readonly route: RouteFacts | null;
   readonly problems: readonly FormatProblem[];
 }
 
@@ -215,7 +213,8 @@ function gripsFor(
   if (!planned.ok) return planned;
   const [first] = planned.value.routes;
   if (!first) return failure("route", "there is no way through these chords");
-  return success({ score: alongRoute(score, first), route: first, problems });
+  const facts = routeFacts(first);
+  return success({ score: alongRoute(score, facts), route: facts, problems });
 }
 
 type Answer = { readonly problems: readonly FormatProblem[] } & (

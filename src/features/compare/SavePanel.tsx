@@ -5,7 +5,7 @@ import { newId, useDraft, useRig, useTell } from "@/session";
 import { type SavedComparison } from "@/state";
 import { type Outcome } from "@/ui/computed";
 import { TextField } from "@/ui/controls";
-import { copyAddress, download, fileName } from "@/ui/save";
+import { copyAddress, download, fileName, saveJson } from "@/ui/save";
 import { type CompareAnswers } from "./useCompareAnswers";
 import { fetchComparison } from "./fetchComparison";
 import { type ShownComparison } from "./useComparison";
@@ -82,6 +82,7 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
     const names = columns.map(({ tuning }) => tuning.name);
     download(file, `${fileName(comparison.chords, "in", ...names)}.csv`);
   };
+  const called = name.trim() || saved?.name || comparison.chords.slice(0, 60) || "Comparison";
   const copy = async () =>
     tell({ text: await copyAddress(writeCompareAddress(comparison), "comparison") });
   return (
@@ -128,6 +129,14 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
         >
           <Download size={18} aria-hidden="true" />
           Save as CSV
+        </button>
+        <button
+          type="button"
+          className="button"
+          onClick={() => saveJson(called, { comparison: { name: called, comparison } })}
+        >
+          <Download size={18} aria-hidden="true" />
+          Save as a Tenon file
         </button>
         <button type="button" className="button" onClick={() => void copy()}>
           <Link size={18} aria-hidden="true" />

@@ -25,6 +25,9 @@ const BesideDialog = onDemand("The two ways", () =>
   import("./BesideDialog").then((part) => part.BesideDialog),
 );
 const SongSheet = onDemand("The sheet", () => import("./SongSheet").then((part) => part.SongSheet));
+const SaveDialog = onDemand("Saving as a file", () =>
+  import("./SaveDialog").then((part) => part.SaveDialog),
+);
 const StageView = onDemand("The stage view", () =>
   import("./StageView").then((part) => part.StageView),
 );
@@ -63,7 +66,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
   const { guitars } = useRig();
   const shelf = useTuningShelf();
   const tell = useTell();
-  const [dialog, setDialog] = useState<"tuning" | "sheet" | null>(null);
+  const [dialog, setDialog] = useState<"tuning" | "sheet" | "save" | null>(null);
   const [beside, setBeside] = useState<readonly [NamedRoute, NamedRoute] | null>(null);
   const isReady = route !== null && !answers.isWaiting;
   const isSettled = answers.way.kind === "ready" && arrangement.chords.length > 0;
@@ -104,7 +107,11 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
             onTuning={() => setDialog("tuning")}
             onSection={goToSection}
           />
-          <SongTools room={room} onSheet={() => setDialog("sheet")} />
+          <SongTools
+            room={room}
+            onSheet={() => setDialog("sheet")}
+            onSave={() => setDialog("save")}
+          />
         </div>
         <SongPanels room={room} onOpen={onOpen} onNew={onNew} />
         <div className="grid gap-4 lg:grid-cols-[minmax(20rem,27rem)_minmax(0,1fr)]">
@@ -148,6 +155,9 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
           route={route}
           onClose={() => setDialog(null)}
         />
+      )}
+      {dialog === "save" && route && (
+        <SaveDialog song={song} answers={answers} route={route} onClose={() => setDialog(null)} />
       )}
       {beside && (
         <BesideDialog

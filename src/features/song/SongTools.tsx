@@ -1,4 +1,5 @@
 import {
+  FileDown,
   FileText,
   KeyRound,
   Maximize2,
@@ -24,10 +25,11 @@ const PANELS: readonly (readonly [PanelName, string, typeof Ruler])[] = [
 interface SongToolsProps {
   readonly room: SongRoom;
   readonly onSheet: () => void;
+  readonly onSave: () => void;
 }
 
 /** What can be done with the song. */
-export function SongTools({ room, onSheet }: SongToolsProps) {
+export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
   const { document, view, answers, play } = room;
   const { setComparison } = useComparisonDocument();
   const router = useRouter();
@@ -57,6 +59,10 @@ export function SongTools({ room, onSheet }: SongToolsProps) {
       <button type="button" className="button px-3" disabled={!hasWay} onClick={onSheet}>
         <FileText size={18} aria-hidden="true" />
         Sheet
+      </button>
+      <button type="button" className="button px-3" disabled={!hasWay} onClick={onSave}>
+        <FileDown size={18} aria-hidden="true" />
+        Save as
       </button>
       <button
         type="button"

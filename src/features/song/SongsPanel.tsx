@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { Archive, ArchiveRestore, Copy, Plus, Trash2 } from "lucide-react";
+import { Archive, ArchiveRestore, Copy, FileUp, Plus, Trash2 } from "lucide-react";
 import { nameTuning } from "@/core/tuning";
-import { fetchSong, newId, useRig, useTell } from "@/session";
+import { fetchSong, newId, useBringIn, useRig, useTell } from "@/session";
 import { LONGEST_NAME, type SavedSong } from "@/state";
 import { TextField } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
@@ -17,6 +17,7 @@ interface SongsPanelProps {
 export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
   const { songs, change, profile } = useRig();
   const tell = useTell();
+  const bringIn = useBringIn();
   const [query, setQuery] = useState("");
   const [showsArchived, setShowsArchived] = useState(false);
   const wanted = query.trim().toLowerCase();
@@ -77,6 +78,10 @@ export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
         <button type="button" className="button" onClick={onNew}>
           <Plus size={18} aria-hidden="true" />
           New song
+        </button>
+        <button type="button" className="button" onClick={() => bringIn()}>
+          <FileUp size={18} aria-hidden="true" />
+          Bring in a song
         </button>
         {(archivedCount > 0 || showsArchived) && (
           <button

@@ -14,3 +14,4 @@ export {
   type WriteOptions,
   type Written,
 } from "./writeAs";
+export { songOf, type MadeSong } from "./songOf";

@@ -3,7 +3,7 @@ import { checkFretting } from "@/core/fretting";
 import { rankFingers, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { noteText, pitchClassOf, spellPitchClass, type Note } from "@/core/pitch";
-import { struckOnBeats, type ChordTime, type TimedRoute } from "@/core/plan";
+import { struckOnBeats, type ChordTime } from "@/core/plan";
 import { DEFAULT_TEMPO_BPM, quartersPerBeat } from "@/core/song";
 import { samePitches, type Tuning } from "@/core/tuning";
 import {
@@ -15,6 +15,7 @@ import {
   type PlayedGrip,
   type Score,
 } from "@/formats/score";
+import { type RouteFacts } from "@/formats/routeFacts";
 import { type GrippedScore } from "./writeAs";
 
 /** What a route is asked for, so that a score's chords get grips. */
@@ -96,16 +97,14 @@ export function asItStands(score: Score): GrippedScore {
 }
 
 /** A score whose chords have the grips of a route through them; a grip of its own that no hand holds stays. */
-export function alongRoute(score: Score, { stops }: TimedRoute): GrippedScore {
+export function alongRoute(score: Score, { stops }: RouteFacts): GrippedScore {
   const own = ownGrips(score);
   return gripped(
     score,
-    stops.map(({ fingering }, index) => {
-      const { fretting, fingers, effort } = fingering;
-      const before = own[index];
-      return before && before.fretting.join() !== fretting.join()
-        ? { ...before, effort: null }
-        : { fretting, fingers, effort };
+    own.map((before, index) => {
+      const stop = stops[index] ?? null;
+      const isOwn = before && before.fretting.join() !== stop?.fretting.join();
+      return isOwn ? { ...before, effort: null } : stop;
     }),
   );
 }

@@ -2,7 +2,7 @@ import { failure, success, type Result } from "@/core/result";
 import { nameTuning, usualMidi, type Tuning } from "@/core/tuning";
 import { CHORDPRO, gripsIntoSheet, writeChart } from "@/formats/chartText";
 import { songCsv } from "@/formats/csv";
-import { type FileKind } from "@/formats/files";
+import { type FileKind } from "@/formats/fileKinds";
 import { songJson } from "@/formats/json";
 import { writeMidi } from "@/formats/midi";
 import { writeMusicXml, writeMxl } from "@/formats/musicxml";

@@ -1,6 +1,6 @@
 import { blocksIn } from "@/formats/tab";
 import { decodeText } from "./decode";
-import { type ReadKind } from "./kinds";
+import { type ReadKind } from "@/formats/fileKinds";
 
 const HEAD = 4000;
 /** As much as shows what a text is; a tablature may have a page of words above it. */

@@ -9,7 +9,7 @@ import { type FormatProblem, type ReadScore, type Score } from "@/formats/score"
 import { readTab } from "@/formats/tab";
 import { decodeText } from "./decode";
 import { detectKind } from "./detect";
-import { type ReadKind } from "./kinds";
+import { type ReadKind } from "@/formats/fileKinds";
 
 /** What was read of a file. */
 export type ReadFile =

@@ -1,1 +1,1 @@
-export { JSON_VERSION, readJson, songJson, tuningsJson, type FromJson } from "./songJson";
+export { readJson, songJson, tuningsJson, type FromJson } from "./songJson";

@@ -4,10 +4,8 @@ import { type Finger } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { failure, success, type Result } from "@/core/result";
 import { MAX_STRINGS, MIN_STRINGS, nameTuning, type Tuning } from "@/core/tuning";
+import { JSON_VERSION } from "@/formats/jsonVersion";
 import { MARKS, type Score } from "@/formats/score";
-
-/** The version of Tenon's own files; docs/formats.md says what each holds. */
-export const JSON_VERSION = 1;
 
 /** A song as a value that can be written as JSON. */
 export function songJson(score: Score) {

@@ -3,8 +3,8 @@ import { rankFingers, type DampingPlan } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { parseChord } from "@/core/chart";
 import { pitchClass, pitchClassOf } from "@/core/pitch";
-import { type TimedChange, type TimedRoute } from "@/core/plan";
 import { type Tuning } from "@/core/tuning";
+import { type ChangeFacts, type RouteFacts } from "@/formats/routeFacts";
 import { openMidi, playedBars, playedChords, type Score } from "@/formats/score";
 import { type DrawnGrip } from "./gripItems";
 
@@ -20,7 +20,7 @@ export interface SheetGrip extends DrawnGrip {
 }
 
 /** A change of a song that a sheet tells of. */
-export interface SheetChange extends TimedChange {
+export interface SheetChange extends ChangeFacts {
   readonly from: SheetGrip;
   readonly to: SheetGrip;
   readonly bar: number;
@@ -43,7 +43,7 @@ export function sheetSong(
   once: Score,
   played: Score,
   tuning: Tuning,
-  route: TimedRoute | null,
+  route: RouteFacts | null,
 ): SheetSong {
   const bars = playedBars(played);
   const chords = playedChords(bars);
@@ -93,7 +93,7 @@ export function sheetSong(
   const pairs = new Map<string, SheetChange>();
   for (const [index, change] of (route?.changes ?? []).entries()) {
     const [from, to] = [gripAt(index), gripAt(index + 1)];
-    if (!from || !to || !(change.neededMs > 0)) continue;
+    if (!change || !from || !to || !(change.neededMs > 0)) continue;
     const key = `${keys[index]} > ${keys[index + 1]}`;
     const before = pairs.get(key);
     const bar = barOf(chords[index + 1]?.start ?? 0) + 1;

@@ -1,6 +1,6 @@
-import { type TimedRoute } from "@/core/plan";
 import { success, type Result } from "@/core/result";
 import { usualTuning, type GrippedScore, type Written } from "@/formats/convert";
+import { type RouteFacts } from "@/formats/routeFacts";
 import { problemAt, type FormatProblem } from "@/formats/score";
 import { type FontSet } from "./fonts";
 import {
@@ -25,7 +25,7 @@ interface SheetQuestion {
   readonly paper: Paper;
   readonly score: GrippedScore;
   /** Null where nothing was planned. */
-  readonly route: TimedRoute | null;
+  readonly route: RouteFacts | null;
   readonly fonts: () => FontSet;
 }
 

@@ -4,3 +4,4 @@ export { download } from "./download";
 export { fileName } from "./fileName";
 export { saveElement } from "./saveElement";
 export { PICTURE_KINDS, type PictureKind, savePicture } from "./savePicture";
+export { saveJson } from "./saveJson";

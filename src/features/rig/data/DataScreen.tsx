@@ -1,6 +1,7 @@
 "use client";
 
-import { Download } from "lucide-react";
+import { Download, FileUp } from "lucide-react";
+import { useBringIn } from "@/session";
 import { type DataFacts } from "@/state";
 import { Section } from "@/ui/controls";
 import { BackupSection } from "./BackupSection";
@@ -8,6 +9,7 @@ import { CopyList } from "./CopyList";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
 export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
+  const bringIn = useBringIn();
   if (!facts) return <p className="text-lg">Your data cannot be read right now.</p>;
   const { file, bytes, copies, unreadable } = facts;
   return (
@@ -27,6 +29,15 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
         </p>
       </Section>
       <BackupSection />
+      <Section title="One thing at a time">
+        <p className="text-lg">
+          A song, a tuning, a guitar or a comparison from a file: you see what is in it first.
+        </p>
+        <button type="button" className="button" onClick={() => bringIn()}>
+          <FileUp size={18} aria-hidden="true" />
+          Bring in a file
+        </button>
+      </Section>
       <Section title="Automatic copies">
         <CopyList copies={copies} />
       </Section>

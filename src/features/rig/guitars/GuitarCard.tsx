@@ -1,4 +1,4 @@
-import { Copy, Trash2 } from "lucide-react";
+import { Copy, Download, Trash2 } from "lucide-react";
 import { type Guitar } from "@/state";
 
 interface GuitarCardProps {
@@ -9,6 +9,7 @@ interface GuitarCardProps {
   readonly onOpen: () => void;
   readonly onTake: () => void;
   readonly onDuplicate: () => void;
+  readonly onSaveFile: () => void;
   readonly onDelete: () => void;
 }
 
@@ -49,6 +50,14 @@ export function GuitarCard(props: GuitarCardProps) {
           onClick={props.onDuplicate}
         >
           <Copy size={18} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className="button px-2.5"
+          aria-label={`Save ${name} as a file`}
+          onClick={props.onSaveFile}
+        >
+          <Download size={18} aria-hidden="true" />
         </button>
         <button
           type="button"

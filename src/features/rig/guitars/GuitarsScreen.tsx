@@ -5,6 +5,7 @@ import { Plus } from "lucide-react";
 import { makeNeck } from "@/core/neck";
 import { newId, useDraft, useFoundDraft, useInstrument, useRig } from "@/session";
 import { changedFields, contentOf, newGuitar, type Guitar, type GuitarContent } from "@/state";
+import { saveJson } from "@/ui/save";
 import { useEvent } from "@/ui/controls";
 import { PlainNeck } from "@/ui/neck";
 import { GuitarCard } from "./GuitarCard";
@@ -87,6 +88,8 @@ export function GuitarsScreen() {
     void add(id, { ...contentOf(guitar), name }, "added");
     setOpen(id);
   };
+  const saveFile = (guitar: Guitar) =>
+    saveJson(guitar.name, { guitar: { ...contentOf(guitar), tunedMidi: guitar.tunedMidi } });
   const remove = ({ id, name }: Guitar) =>
     void change(
       { act: "delete", kind: "guitar", id },
@@ -129,6 +132,7 @@ export function GuitarsScreen() {
                 onOpen={() => setOpen(guitar.id)}
                 onTake={() => chooseGuitar(guitar)}
                 onDuplicate={() => duplicate(guitar)}
+                onSaveFile={() => saveFile(guitar)}
                 onDelete={() => remove(guitar)}
               />
             ))}

@@ -1,8 +1,9 @@
 import { type FormEvent } from "react";
-import { Pencil, Trash2 } from "lucide-react";
+import { Download, Pencil, Trash2 } from "lucide-react";
 import { type Midi } from "@/core/pitch";
 import { useDraft, useRig } from "@/session";
 import { type OwnTuning } from "@/state";
+import { download } from "@/ui/save";
 import { TuningRow } from "@/ui/tuning";
 
 interface OwnTuningsProps {
@@ -15,9 +16,17 @@ interface OwnTuningsProps {
 export function OwnTunings({ tunings, current, onChoose }: OwnTuningsProps) {
   return (
     <section aria-labelledby="own-title">
-      <h2 id="own-title" className="mb-2 text-xl font-semibold">
-        Your own
-      </h2>
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-2">
+        <h2 id="own-title" className="text-xl font-semibold">
+          Your own
+        </h2>
+        {tunings.length > 0 && (
+          <button type="button" className="button" onClick={() => void saveTable(tunings)}>
+            <Download size={18} aria-hidden="true" />
+            Save as a table
+          </button>
+        )}
+      </div>
       <ul className="panel min-h-16 p-1">
         {tunings.length === 0 && (
           <li className="p-3 text-muted">
@@ -35,6 +44,12 @@ export function OwnTunings({ tunings, current, onChoose }: OwnTuningsProps) {
       </ul>
     </section>
   );
+}
+
+/** All of them in a file that Tenon, or a spreadsheet, reads. */
+async function saveTable(tunings: readonly OwnTuning[]): Promise<void> {
+  const { tuningsCsv } = await import("@/formats/csv");
+  download(new Blob([tuningsCsv(tunings)], { type: "text/csv;charset=utf-8" }), "tunings.csv");
 }
 
 interface OwnTuningRowProps {

@@ -1,0 +1,1 @@
+export { BringInDialog } from "./BringInDialog";

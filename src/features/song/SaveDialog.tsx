@@ -1,0 +1,145 @@
+import { useState } from "react";
+import { Download } from "lucide-react";
+import { type SongRoute } from "@/core/arrangement";
+import { EXTENSION_OF, type FileKind } from "@/formats/fileKinds";
+import { useHearing, useRig, useTell } from "@/session";
+import { type SongContent } from "@/state";
+import { AppDialog, SelectField } from "@/ui/controls";
+import { download, fileName } from "@/ui/save";
+import { savedAs } from "./savedAs";
+import { type SongAnswers } from "./useSongAnswers";
+
+interface SaveDialogProps {
+  readonly song: SongContent;
+  readonly answers: SongAnswers;
+  readonly route: SongRoute;
+  readonly onClose: () => void;
+}
+
+const PROGRAMS: readonly (readonly [FileKind, string, string])[] = [
+  ["chordpro", "Chord sheet", "ChordPro, with your grips"],
+  ["bars", "Chart", "bars as text"],
+  ["tab", "Tablature", "as text, with chords and counts"],
+  ["musicxml", "MusicXML", "for notation programs"],
+  ["mxl", "MusicXML, compressed", "the same, smaller"],
+  ["midi", "MIDI file", "for sequencers"],
+  ["csv", "Table", "a row for each chord, CSV"],
+  ["json", "Tenon file", "to bring in again, JSON"],
+];
+const SHEETS = [
+  ["song", "Song: chart and grips"],
+  ["stage", "Stage: one page, large"],
+  ["lesson", "Lesson: grips, silence and drills"],
+  ["tuning", "Tuning card"],
+] as const;
+const PAPERS = [
+  ["a4", "A4"],
+  ["letter", "Letter"],
+] as const;
+
+/** The song as a file for other programs, for paper, or as sound. */
+export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
+  const tell = useTell();
+  const { a4Hz } = useRig().profile;
+  const { hearing } = useHearing();
+  const [sheet, setSheet] = useState<(typeof SHEETS)[number][0]>("song");
+  const [paper, setPaper] = useState<(typeof PAPERS)[number][0]>("a4");
+  const [isBusy, setIsBusy] = useState(false);
+  const name = fileName(song.name) || "song";
+
+  const run = async (make: () => Promise<readonly [Blob, string, readonly string[]]>) => {
+    setIsBusy(true);
+    try {
+      const [file, called, lost] = await make();
+      download(file, called);
+      const told = lost.map((each) => `${each.slice(0, 1).toUpperCase()}${each.slice(1)}.`);
+      tell({ text: [`${called} is saved.`, ...told].join(" ") });
+    } catch (error) {
+      console.warn(error);
+      const reason = error instanceof Error ? error.message : "";
+      tell({ text: reason || "That could not be saved. Is Tenon still running?" });
+    } finally {
+      setIsBusy(false);
+    }
+  };
+  const save = (kind: FileKind, called = name) =>
+    void run(async () => {
+      const { file, lost } = await savedAs(kind, { sheet, paper }, song, answers, route);
+      return [file, `${called}.${EXTENSION_OF[kind]}`, lost] as const;
+    });
+  const saveSound = () =>
+    void run(async () => {
+      const { songWav } = await import("@/audio/songWav");
+      const { arrangement, neck } = answers;
+      const sound = await songWav({ arrangement, route, neck, a4Hz, gain: hearing.gain });
+      return [sound, `${name}.wav`, []] as const;
+    });
+  return (
+    <AppDialog title={`Save ${song.name} as`} onClose={onClose}>
+      <div className="space-y-6">
+        <section aria-labelledby="save-programs">
+          <h3 id="save-programs" className="mb-2 text-lg font-semibold">
+            For other programs
+          </h3>
+          <ul className="grid gap-2 sm:grid-cols-2">
+            {PROGRAMS.map(([kind, called, what]) => (
+              <li key={kind}>
+                <button
+                  type="button"
+                  className="button w-full justify-start text-left"
+                  disabled={isBusy}
+                  onClick={() => save(kind)}
+                >
+                  <Download size={18} aria-hidden="true" />
+                  <span>
+                    {called}
+                    <span className="block text-[15px] font-normal text-muted">{what}</span>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-labelledby="save-paper">
+          <h3 id="save-paper" className="mb-2 text-lg font-semibold">
+            For paper
+          </h3>
+          <div className="flex flex-wrap items-end gap-3">
+            <SelectField label="Sheet" value={sheet} options={SHEETS} onChange={setSheet} />
+            <SelectField label="Paper" value={paper} options={PAPERS} onChange={setPaper} />
+            <button
+              type="button"
+              className="button button-primary"
+              disabled={isBusy}
+              onClick={() => save("pdf", `${name}-${sheet}`)}
+            >
+              <Download size={18} aria-hidden="true" />
+              PDF
+            </button>
+            <button
+              type="button"
+              className="button"
+              disabled={isBusy}
+              onClick={() => save("svg", `${name}-${sheet}`)}
+            >
+              <Download size={18} aria-hidden="true" />
+              Picture, SVG
+            </button>
+          </div>
+        </section>
+        <section aria-labelledby="save-sound">
+          <h3 id="save-sound" className="mb-2 text-lg font-semibold">
+            To listen to
+          </h3>
+          <button type="button" className="button" disabled={isBusy} onClick={saveSound}>
+            <Download size={18} aria-hidden="true" />
+            Sound, WAV
+          </button>
+        </section>
+        <p role="status" className="sr-only">
+          {isBusy ? "Writing the file…" : ""}
+        </p>
+      </div>
+    </AppDialog>
+  );
+}

@@ -1,0 +1,43 @@
+import { type SongRoute } from "@/core/arrangement";
+import { type Result } from "@/core/result";
+import { routeFacts } from "@/formats/routeFacts";
+import { type FileKind } from "@/formats/fileKinds";
+import { type SongContent } from "@/state";
+import { type SongAnswers } from "./useSongAnswers";
+
+/** Characters in a line of tablature. */
+const TAB_WIDTH = 80;
+
+/** Has the song written as a file, along the way that is shown. Throws an Error with words for the player where it cannot be. */
+export async function savedAs(
+  kind: FileKind,
+  { sheet, paper }: { readonly sheet: string; readonly paper: string },
+  { name, chart }: SongContent,
+  { neck, arrangement }: SongAnswers,
+  { timed, played }: SongRoute,
+): Promise<{ readonly file: Blob; readonly lost: readonly string[] }> {
+  const { stops, changes, cleanTempoBpm } = routeFacts(timed, played);
+  const question = {
+    kind,
+    sheet,
+    paper,
+    width: TAB_WIDTH,
+    name,
+    chart,
+    tuningMidi: neck.midi.map((midi) => midi - neck.capo),
+    capo: neck.capo,
+    route: {
+      stops: arrangement.chords.map((_, index) => stops[index] ?? null),
+      changes,
+      cleanTempoBpm,
+    },
+  };
+  const response = await fetch("/files/write", { method: "POST", body: JSON.stringify(question) });
+  if (!response.ok) {
+    const { problem } = (await response.json()) as Extract<Result<never>, { readonly ok: false }>;
+    throw new Error(`That could not be saved: ${problem.message}.`);
+  }
+  const told = response.headers.get("Tenon-Problems");
+  const lost = told === null ? [] : (JSON.parse(decodeURIComponent(told)) as readonly string[]);
+  return { file: await response.blob(), lost };
+}

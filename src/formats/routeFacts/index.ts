@@ -1,0 +1,1 @@
+export { routeFacts, type ChangeFacts, type RouteFacts, type StopFacts } from "./routeFacts";

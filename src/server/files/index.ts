@@ -1,0 +1,2 @@
+export { readUpload } from "./readUpload";
+export { writeSchema, writeSong, type WriteQuestion } from "./writeSong";

@@ -1,0 +1,83 @@
+import { join } from "node:path";
+import { readFileSync } from "node:fs";
+import { array, mixed, number, object, string, type InferType } from "yup";
+import { type Finger } from "@/core/hand";
+import { failure, type Result } from "@/core/result";
+import { MAX_STRINGS, MIN_STRINGS, nameTuning } from "@/core/tuning";
+import { readSheet } from "@/formats/chartText";
+import { alongRoute, retuned, writeAs, type Written } from "@/formats/convert";
+import { FILE_KINDS } from "@/formats/fileKinds";
+import { FONT_FILES, PAPERS, SHEETS, songSheet, type FontSet } from "@/formats/sheet";
+import { LONGEST_CHART, LONGEST_NAME } from "@/state";
+
+const MOST_CHORDS = 1024;
+const fret = number().integer().min(0).max(36).nullable().defined();
+const finger = mixed<Finger | 0>().oneOf([0, 1, 2, 3, 4, "T"]).required();
+const ms = number().required();
+
+/** What a page asks to be written: a song, the way it shows, and as what. */
+export const writeSchema = object({
+  kind: string().oneOf(FILE_KINDS).required(),
+  sheet: string().oneOf(SHEETS).required(),
+  paper: string().oneOf(PAPERS).required(),
+  width: number().integer().min(20).max(1000).required(),
+  name: string().max(LONGEST_NAME).defined(),
+  chart: string().max(LONGEST_CHART).defined(),
+  tuningMidi: array(number().integer().required()).min(MIN_STRINGS).max(MAX_STRINGS).required(),
+  capo: number().integer().min(0).max(24).required(),
+  route: object({
+    stops: array(
+      object({
+        fretting: array(fret).max(MAX_STRINGS).required(),
+        fingers: array(finger).max(MAX_STRINGS).required(),
+        effort: number().required(),
+      })
+        .nullable()
+        .defined(),
+    )
+      .max(MOST_CHORDS)
+      .required(),
+    changes: array(
+      object({
+        neededMs: ms,
+        availableMs: ms,
+        slackMs: ms,
+        cleanTempoBpm: number().nullable().defined(),
+      })
+        .nullable()
+        .defined(),
+    )
+      .max(MOST_CHORDS)
+      .required(),
+    cleanTempoBpm: number().nullable().defined(),
+  }).required(),
+}).noUnknown();
+export type WriteQuestion = InferType<typeof writeSchema>;
+
+/** Writes a song that a page shows, along the way that it shows. */
+export function writeSong(question: WriteQuestion): Result<Written> {
+  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, route } = question;
+  const wrong = route.stops.some((stop) => stop && stop.fretting.length !== tuningMidi.length);
+  if (wrong) return failure("route", "a grip has another number of strings than the tuning");
+  const read = readSheet(chart).score;
+  const tuning = nameTuning(tuningMidi);
+  const bare = retuned({ ...read, tuning: null }, tuning);
+  const score = alongRoute({ ...bare, capo, names: "sound", title: read.title ?? name }, route);
+  if (kind === "svg" || kind === "pdf") {
+    return songSheet({ kind, sheet, paper, score, route, fonts: readFonts });
+  }
+  const isSheet = /^\s*\{\s*[a-z_]+/im.test(chart);
+  return writeAs(kind, score, { width, sheet: kind === "chordpro" && isSheet ? chart : null });
+}
+
+let fonts: FontSet | null = null;
+
+/** The fonts of sheets, from the packages that ship them. */
+function readFonts(): FontSet {
+  const read = (files: (typeof FONT_FILES)[keyof typeof FONT_FILES]) =>
+    files.map(([path, range]) => ({
+      data: readFileSync(join(/* turbopackIgnore: true */ process.cwd(), "node_modules", path)),
+      range,
+    }));
+  return (fonts ??= { regular: read(FONT_FILES.regular), semibold: read(FONT_FILES.semibold) });
+}
