@@ -34,7 +34,7 @@ test("a whole copy is taken away, and an earlier one put back", async ({ page },
     copy.close();
     expect(statSync(join(folder, "tenon.sqlite")).mode & 0o077).toBe(0);
     // The copy that was made when the server started is from before.
-    await page.getByRole("button", { name: "Restore" }).click();
+    await page.getByRole("button", { name: "Restore", exact: true }).click();
     await page.getByRole("button", { name: "Yes, restore it" }).click();
     await page.waitForLoadState("networkidle");
     await page.getByRole("link", { name: "You" }).click();

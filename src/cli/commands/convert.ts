@@ -210,7 +210,11 @@ function gripsFor(
     } as RouteArguments,
     { times, tempoBpm },
   );
-  if (!planned.ok) return planned;
+  if (!planned.ok) {
+    const { field, message } = planned.problem;
+    const isOfRoute = route !== undefined && /^(?:limits|pins|forbidden|weights|minNotes)/.test(field);
+    return failure(isOfRoute ? `route.${field}` : field, message);
+  }
   const [first] = planned.value.routes;
   if (!first) return failure("route", "there is no way through these chords");
   const facts = routeFacts(first);

@@ -47,10 +47,12 @@ function readDirective(text: string): LineKind | null {
   }
   const isBraced = whole.startsWith("{") && whole.endsWith("}") && whole.length > 2;
   const inner = isBraced ? whole.slice(1, -1) : whole;
-  const colon = inner.indexOf(":");
-  const name = (colon < 0 ? inner : inner.slice(0, colon)).trim();
-  if (!isBraced && (colon < 0 || !SAID.test(name))) return null;
-  const value = colon < 0 ? "" : inner.slice(colon + 1).trim();
+  // In braces a space is as good as a colon: {title My song}.
+  const [, before = inner, after = ""] =
+    (isBraced ? /^\s*([^\s:]+)\s*(?::|\s)(.*)$/s : /^([^:]*):(.*)$/s).exec(inner) ?? [];
+  const name = before.trim();
+  if (!isBraced && (before === inner || !SAID.test(name))) return null;
+  const value = after.trim();
   const column = value === "" ? text.length : text.lastIndexOf(value);
   return { kind: "directive", name: name.toLowerCase(), value, column };
 }

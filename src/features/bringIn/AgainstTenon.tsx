@@ -65,7 +65,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
           <WayRow name="Tenon's way" route={best} />
         </tbody>
       </table>
-      <p className="text-lg">{savedText(own, best)}</p>
+      <p className="text-lg">{savedText(own.timed, best.timed)}</p>
     </section>
   );
 }
@@ -84,19 +84,26 @@ function WayRow({ name, route }: { readonly name: string; readonly route: SongRo
 }
 
 /** What Tenon's way saves of the hand's, in mm and in tempo. */
-function savedText({ timed: own }: SongRoute, { timed: best }: SongRoute): string {
-  const mm = Math.round(own.travelMm - best.travelMm);
-  const gained = Math.floor((best.cleanTempoBpm ?? Infinity) - (own.cleanTempoBpm ?? Infinity));
-  const way = mm > 0 ? `saves ${mm} mm` : mm < 0 ? `takes ${-mm} mm more` : "travels as far";
-  const tempo =
-    own.cleanTempoBpm === null || Number.isNaN(gained)
-      ? ""
-      : gained === Infinity
-        ? " and holds at any tempo"
-        : gained > 0
-          ? ` and holds ${gained} a minute faster`
-          : gained < 0
-            ? ` and holds ${-gained} a minute less`
-            : " and holds as fast";
-  return `Tenon's way ${way}${tempo}. The file's grips are pinned; let any of them go in the song.`;
+export function savedText(own: WayFigures, best: WayFigures): string {
+  const mm = Math.round(own.travelMm) - Math.round(best.travelMm);
+  const gained = tempoOf(best) - tempoOf(own);
+  const parts = [
+    mm > 0 ? `saves ${mm} mm` : null,
+    gained === Infinity
+      ? "holds at any tempo"
+      : gained > 0
+        ? `holds ${gained} a minute faster`
+        : null,
+  ].filter((part) => part !== null);
+  if (parts.length === 0) {
+    return "The file's way is as easy on the hand or easier; Tenon's takes grips that are more usual.";
+  }
+  return `Tenon's way ${parts.join(" and ")}. The file's grips are pinned; let any of them go in the song.`;
+}
+
+type WayFigures = Pick<SongRoute["timed"], "travelMm" | "cleanTempoBpm">;
+
+/** Infinity where nothing has to move. */
+function tempoOf({ cleanTempoBpm }: WayFigures): number {
+  return cleanTempoBpm === null ? Infinity : Math.floor(cleanTempoBpm);
 }

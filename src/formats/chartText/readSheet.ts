@@ -53,7 +53,7 @@ export function readSheet(text: string): ReadScore {
     problems.push(
       problemAt(
         line,
-        `${name} has frets for ${fretting.length} strings; the tuning has ${strings}`,
+        `${name} has frets for ${fretting.length} strings; ${strings > 0 ? `the tuning has ${strings}` : `a guitar has ${MIN_STRINGS} to ${MAX_STRINGS}`}`,
       ),
     );
     return false;
@@ -79,7 +79,7 @@ export function readSheet(text: string): ReadScore {
         })),
       })),
     },
-    problems,
+    problems: problems.toSorted((a, b) => (a.line ?? 0) - (b.line ?? 0)),
   };
 }
 

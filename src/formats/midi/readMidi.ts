@@ -17,7 +17,7 @@ import { knownChunks } from "./chunks";
 /** Onsets are rounded to the nearest eighth of a beat, in quarters. */
 const GRID = 1 / 8;
 const DRUMS = 9;
-const MOST_BARS = 10_000;
+const MOST_BARS = 4_000;
 const MOST_EVENTS = 1_000_000;
 const MICROS_A_MINUTE = 60_000_000;
 const LONGEST_NAME = 60;

@@ -1,3 +1,4 @@
+import { parseChord } from "@/core/chart";
 import { linesIn } from "./lines";
 
 /** The line of one string. */
@@ -115,7 +116,6 @@ function withBeside(blocks: readonly Block[]): readonly Block[] {
 
 const COUNTS = /^(?:\d{1,2}(?:\.\d+)?|e|&|\+|a)$/;
 const MUTES = /^\s*P\.?M\.?[\s.\-|PM]*$/i;
-const CHORD = /^[A-G][#b♯♭]?[^\s|]{0,10}$/;
 
 export function isCounts(text: string): boolean {
   const words = text.split(/[\s|]+/).filter(Boolean);
@@ -126,10 +126,11 @@ export function isMutes(text: string): boolean {
   return MUTES.test(text);
 }
 
-/** Whether all words of a line begin as chords do; what they are is read later. */
+/** Whether more than half of a line's words are chords, as over strings nothing else is. */
 export function isChords(text: string): boolean {
   const words = text.split(/[\s|]+/).filter(Boolean);
-  return words.length > 0 && words.every((word) => CHORD.test(word) || /^N\.?C\.?$/i.test(word));
+  const chords = words.filter((word) => parseChord(word) !== null || /^N\.?C\.?$/i.test(word));
+  return chords.length * 2 > words.length;
 }
 
 function isBeside(text: string): boolean {

@@ -25,7 +25,7 @@ export function timesIn(
   counts: readonly CountWord[],
 ): ReadonlyMap<number, number> {
   const own = counts.filter(({ column }) => column >= bar.from - 1 && column < bar.to);
-  const marks = marksOf(own, meter);
+  const marks = onBar(marksOf(own, meter), bar);
   if (marks.length > 0) return byCounts(columns, marks, bar, beats);
   return byWidth(columns, bar, beats);
 }
@@ -67,6 +67,12 @@ function fitsGrid(times: readonly number[], grid: number, beats: number): boolea
   const isNear = times.every((time, at) => Math.abs(time / grid - (places[at] ?? 0)) <= SLACK);
   const isWithin = places.every((place) => place * grid < beats);
   return isNear && isWithin && new Set(places).size === times.length;
+}
+
+/** Counts that were typed as if bar lines took no room begin before their bar; they are moved into it. */
+function onBar(marks: readonly Mark[], bar: BarColumns): readonly Mark[] {
+  const before = bar.from - (marks[0]?.column ?? bar.from);
+  return before <= 0 ? marks : marks.map((mark) => ({ ...mark, column: mark.column + before + 1 }));
 }
 
 interface Mark {

@@ -87,7 +87,9 @@ function linesOf(
   text: string,
   { score, problems }: Extract<ReadFile, { readonly kind: "song" }>,
 ): readonly PreviewLine[] {
-  const words = new Set(score.kept.map(({ line }) => line));
+  const words = new Set(
+    score.kept.filter(({ kind }) => kind !== "directive").map(({ line }) => line),
+  );
   const wrong = new Map(problems.map(({ line, message }) => [line, message]));
   return text
     .split(/\r\n|\n|\r|\u2028|\u2029/)
