@@ -99,7 +99,7 @@ test("sheets for paper, a picture and sound", async ({ page }, info) => {
     return readFileSync(path);
   };
   for (const sheet of ["song", "stage", "lesson", "tuning"]) {
-    await page.getByLabel("Sheet", { exact: true }).selectOption(sheet);
+    await page.getByRole("combobox", { name: /^Sheet/ }).selectOption(sheet);
     const pdf = (await save("PDF")).toString("latin1");
     expect(pdf.slice(0, 8)).toMatch(/^%PDF-1/);
     expect(pdf).toContain("BarlowSemiCondensed");
@@ -107,7 +107,7 @@ test("sheets for paper, a picture and sound", async ({ page }, info) => {
     expect(pages.length).toBeGreaterThan(0);
     if (sheet === "stage" || sheet === "tuning") expect(pages).toHaveLength(1);
   }
-  await page.getByLabel("Paper", { exact: true }).selectOption("letter");
+  await page.getByRole("combobox", { name: /^Paper/ }).selectOption("letter");
   expect((await save("Picture, SVG")).toString("utf8")).toContain('viewBox="0 0 612 ');
   const wav = await save("Sound, WAV");
   expect(wav.toString("latin1", 0, 12)).toMatch(/^RIFF....WAVE$/s);

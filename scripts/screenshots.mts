@@ -26,6 +26,22 @@ const takeTuning = (text: string) => async (page: Page) => {
   await page.keyboard.press("Escape");
 };
 
+/** Invented, as all demo data are. */
+const RIFF = `Title: Cinder Lane
+Tempo: 132
+
+[Verse]
+   A5                C5      D5
+   1 & 2 & 3 & 4 &   1 & 2 & 3 & 4 &
+e|-----------------|-----------------|
+B|-----------------|-----------------|
+G|-----------------|-----------------|
+D|-14--14--14--14--|-10--10--12--12--|
+A|-12--12--12--12--|-10--10--12--12--|
+E|-----------------|-8---8---10--10--|
+slow now, and breathe
+`;
+
 const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },
   {
@@ -103,6 +119,16 @@ const PICTURES: readonly Picture[] = [
     name: "practice-log",
     path: "/practice/log?drill=move:fret-to-fret:6-5:3-7:up",
     prepare: (page) => page.getByRole("img", { name: /fastest clean round/ }).waitFor(),
+  },
+  {
+    name: "bring-in",
+    path: "/rig/data",
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Bring in a file" }).click();
+      await page.getByLabel("Or paste a text").fill(RIFF);
+      await page.getByRole("button", { name: "Look at the text" }).click();
+      await page.getByRole("row", { name: /Tenon's way/ }).waitFor();
+    },
   },
 ];
 

@@ -212,7 +212,8 @@ function gripsFor(
   );
   if (!planned.ok) {
     const { field, message } = planned.problem;
-    const isOfRoute = route !== undefined && /^(?:limits|pins|forbidden|weights|minNotes)/.test(field);
+    const isOfRoute =
+      route !== undefined && /^(?:limits|pins|forbidden|weights|minNotes)/.test(field);
     return failure(isOfRoute ? `route.${field}` : field, message);
   }
   const [first] = planned.value.routes;

@@ -1,10 +1,10 @@
-import { writeMidi as bytesOf, type MidiEvent } from "midi-file";
+import { type MidiEvent } from "midi-file";
 import { quartersPerBeat, readKey, signatureOf } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 import { meterBeats, meterOf } from "@/formats/chartText";
+import { midiFile, TICKS } from "./midiFile";
 import { playedBars, playedChords, playedNotes, type PlayedBar, type Score } from "@/formats/score";
 
-const TICKS = 480;
 const MICROS_A_MINUTE = 60_000_000;
 const DEFAULT_BPM = 120;
 /** General MIDI, from zero (its table of instruments): muted, overdriven and distorted electric guitar. */
@@ -32,29 +32,24 @@ export function writeMidi(score: Score, tuning: Tuning): Uint8Array {
     channel,
     notes: notesOf(score, tuning, bars, program),
   })).filter(({ notes }) => notes.length > 0);
-  return Uint8Array.from(
-    bytesOf({
-      header: { format: 1, numTracks: tracks.length + 1, ticksPerBeat: TICKS },
-      tracks: [
-        inOrder(conductor(score, bars)),
-        ...tracks.map(({ program, channel, notes }) =>
-          inOrder([
-            place(0, 0, { type: "trackName", text: NAMES[program] ?? "Guitar" }),
-            place(0, 1, { type: "programChange", channel, programNumber: program }),
-            ...notes.flatMap(({ from, to, midi, isSoft }) => [
-              place(from, 3, {
-                type: "noteOn",
-                channel,
-                noteNumber: midi,
-                velocity: isSoft ? SOFT : LOUD,
-              }),
-              place(to, 2, { type: "noteOff", channel, noteNumber: midi, velocity: 0 }),
-            ]),
-          ]),
-        ),
-      ],
-    }),
-  );
+  return midiFile([
+    inOrder(conductor(score, bars)),
+    ...tracks.map(({ program, channel, notes }) =>
+      inOrder([
+        place(0, 0, { type: "trackName", text: NAMES[program] ?? "Guitar" }),
+        place(0, 1, { type: "programChange", channel, programNumber: program }),
+        ...notes.flatMap(({ from, to, midi, isSoft }) => [
+          place(from, 3, {
+            type: "noteOn",
+            channel,
+            noteNumber: midi,
+            velocity: isSoft ? SOFT : LOUD,
+          }),
+          place(to, 2, { type: "noteOff", channel, noteNumber: midi, velocity: 0 }),
+        ]),
+      ]),
+    ),
+  ]);
 }
 
 const NAMES: Readonly<Record<number, string>> = {
@@ -112,10 +107,12 @@ function notesOf(
   program: number,
 ): readonly SoundingNote[] {
   const chords = playedChords(bars);
+  let at = 0;
+  // Notes come in their order, and so do the chords that they belong to.
   const programOf = (start: number, mark: string | null) => {
-    if (/\b(?:pm|x)\b/.test(mark ?? "")) return MUTED;
-    const chord = chords.findLast((each) => each.start <= start + ROUNDING);
-    return chord?.texture?.startsWith("ringing") ? DISTORTED : OVERDRIVEN;
+    while ((chords[at + 1]?.start ?? Infinity) <= start + ROUNDING) at++;
+    if (mark !== null && /\b(?:pm|x)\b/.test(mark)) return MUTED;
+    return chords[at]?.texture?.startsWith("ringing") ? DISTORTED : OVERDRIVEN;
   };
   const last = new Map<number, SoundingNote>();
   const notes: SoundingNote[] = [];

@@ -25,22 +25,41 @@ export function xmlText(root: XmlElement): string {
   return `${lines.join("\n")}\n`;
 }
 
-function write({ name, attributes, content }: XmlElement, indent: string, lines: string[]): void {
-  const said = Object.entries(attributes)
-    .map(([key, value]) => ` ${key}="${escaped(String(value))}"`)
-    .join("");
-  if (typeof content === "string")
-    lines.push(`${indent}<${name}${said}>${escaped(content)}</${name}>`);
-  else if (content.length === 0) lines.push(`${indent}<${name}${said}/>`);
-  else {
-    lines.push(`${indent}<${name}${said}>`);
-    for (const each of content) write(each, `${indent}  `, lines);
-    lines.push(`${indent}</${name}>`);
+/** An element in lines of its own; one that holds nothing but texts stands in one line. */
+function write(node: XmlElement, indent: string, lines: string[]): void {
+  const { content } = node;
+  if (typeof content === "string" || content.every((each) => isLeaf(each))) {
+    lines.push(indent + inline(node));
+    return;
   }
+  lines.push(`${indent}<${node.name}${attributesText(node)}>`);
+  for (const each of content) write(each, `${indent} `, lines);
+  lines.push(`${indent}</${node.name}>`);
 }
+
+function isLeaf({ content }: XmlElement): boolean {
+  return typeof content === "string" || content.length === 0;
+}
+
+function inline(node: XmlElement): string {
+  const { name, content } = node;
+  const open = `<${name}${attributesText(node)}`;
+  if (typeof content === "string") return `${open}>${escaped(content)}</${name}>`;
+  if (content.length === 0) return `${open}/>`;
+  return `${open}>${content.map(inline).join("")}</${name}>`;
+}
+
+function attributesText({ attributes }: XmlElement): string {
+  let text = "";
+  for (const key in attributes) text += ` ${key}="${escaped(String(attributes[key]))}"`;
+  return text;
+}
+
+const PLAIN = /^[\w .:/#+-]*$/;
 
 /** What XML allows of a text, with its own signs escaped. */
 function escaped(text: string): string {
+  if (PLAIN.test(text)) return text;
   return text
     .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, "")
     .replace(/&/g, "&amp;")

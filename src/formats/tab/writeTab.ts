@@ -53,30 +53,38 @@ export function writeTab(score: Score, tuning: Tuning, width = DEFAULT_WIDTH): W
 
 /** The notes and chords of each bar in which they are struck, whichever bar they were written in. */
 function cellsOfBars(bars: readonly PlayedBar[], strings: number): readonly BarCells[] {
-  const notes = playedNotes(bars);
-  const chords = playedChords(bars);
+  const notes = byBar(bars, playedNotes(bars));
+  const chords = byBar(bars, playedChords(bars));
   return bars.map((bar, at) => {
-    const end = bar.start + bar.beats;
-    const isHere = ({ start }: { readonly start: number }) =>
-      (start >= bar.start - ROUNDING || at === 0) && start < end - ROUNDING;
     const whole = meterBeats(bar.meter);
     const isPickup = at === 0 && bar.beats < whole;
-    const meter =
-      Math.abs(bar.beats - whole) < ROUNDING || isPickup
-        ? bar.meter
-        : (meterOf(bar.beats) ?? bar.meter);
+    const isWhole = Math.abs(bar.beats - whole) < ROUNDING;
     const shift = isPickup ? whole - bar.beats : 0;
     const timeIn = (start: number) => Math.max(0, start - bar.start) + shift;
     return {
-      meter,
+      meter: isWhole || isPickup ? bar.meter : (meterOf(bar.beats) ?? bar.meter),
       begins: bar.begins,
       from: shift,
       to: shift + bar.beats,
       strings,
-      notes: notes.filter(isHere).map((note) => ({ ...note, time: timeIn(note.start) })),
-      names: chords.filter(isHere).map(({ name, start }) => ({ name, time: timeIn(start) })),
+      notes: (notes[at] ?? []).map((note) => ({ ...note, time: timeIn(note.start) })),
+      names: (chords[at] ?? []).map(({ name, start }) => ({ name, time: timeIn(start) })),
     };
   });
+}
+
+/** What begins in each bar; given in the order of the song. What comes before the first belongs to it. */
+function byBar<T extends { readonly start: number }>(
+  bars: readonly PlayedBar[],
+  all: readonly T[],
+): readonly (readonly T[])[] {
+  const found = bars.map((): T[] => []);
+  let at = 0;
+  for (const each of all) {
+    while ((bars[at + 1]?.start ?? Infinity) <= each.start + ROUNDING) at++;
+    found[at]?.push(each);
+  }
+  return found;
 }
 
 function headOf({ title, key, tempoBpm, meter, capo }: Score): string[] {
