@@ -63,6 +63,7 @@ const ROUTES_THAT_WRITE = [
   "/data/backup",
   "/files/read",
   "/files/write",
+  "/files/picture",
   "/rounds/csv",
   "/rounds/back",
 ];

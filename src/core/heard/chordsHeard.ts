@@ -48,7 +48,9 @@ const KINDS = [
 const OUTSIDE_COST = 1.5;
 const TONE_COST = 0.08;
 const ROOT_LOWEST = 0.15;
-const CHORD_COST = 0.1;
+const CHORD_COST = 0.3;
+/** Two sets of notes struck one after the other, neither part of the other, are hardly one chord. */
+const MIXED_COST = 0.3;
 const LEAST_FIT = 0.55;
 const NOT_ROOT_SURE = 0.9;
 /** Strums may leave a gap of so many quarters and be one chord. */
@@ -146,16 +148,33 @@ interface Stretch {
   readonly lowest: Midi;
   /** For how long anything does. */
   readonly sounding: number;
+  /** The largest set of notes that sounded together, as bits. */
+  readonly largest: number;
+  /** Whether another set did that is no part of it. */
+  readonly isMixed: boolean;
 }
 
 const NOTHING: Stretch = {
   weights: Array.from({ length: SEMITONES_PER_OCTAVE }, () => 0),
   lowest: Infinity,
   sounding: 0,
+  largest: 0,
+  isMixed: false,
 };
 
-function longer({ weights, lowest, sounding }: Stretch, slice: Slice): Stretch {
+function longer(stretch: Stretch, slice: Slice): Stretch {
+  const { weights, lowest, sounding, largest, isMixed } = stretch;
+  const own = slice.weights.reduce(
+    (bits, weight, tone) => (weight > 0 ? bits | (1 << tone) : bits),
+    0,
+  );
+  const isPart = (own & ~largest) === 0;
+  const isWhole = (largest & ~own) === 0;
+  // Single notes mix with anything: they are how chords are broken.
+  const isSet = (own & (own - 1)) !== 0;
   return {
+    largest: isSet && isWhole ? own : largest,
+    isMixed: isMixed || (isSet && !isPart && !isWhole),
     weights: weights.map((weight, tone) => weight + (slice.weights[tone] ?? 0)),
     lowest: Math.min(lowest, slice.lowest),
     sounding: sounding + (isSilent(slice) ? 0 : slice.end - slice.start),
@@ -163,7 +182,7 @@ function longer({ weights, lowest, sounding }: Stretch, slice: Slice): Stretch {
 }
 
 /** The chord that explains a stretch best; null where none does. */
-function readingOf({ weights, lowest, sounding }: Stretch): Reading | null {
+function readingOf({ weights, lowest, sounding, isMixed }: Stretch): Reading | null {
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   const present = weights.filter((weight) => weight > 0).length;
   if (present < 2) return null;
@@ -182,7 +201,8 @@ function readingOf({ weights, lowest, sounding }: Stretch): Reading | null {
       const fit =
         share -
         OUTSIDE_COST * (1 - share) -
-        TONE_COST * (tones.length - 2) +
+        TONE_COST * (tones.length - 2) -
+        (isMixed ? MIXED_COST : 0) +
         (isLowest ? ROOT_LOWEST : 0);
       const score = sounding * fit - CHORD_COST;
       if (fit < LEAST_FIT || score <= (best?.score ?? -Infinity) + ROUNDING) continue;

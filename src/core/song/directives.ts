@@ -93,6 +93,7 @@ const APPLY: Readonly<Record<string, Apply>> = {
   counts: setCount,
   pickup: setPickup,
   "pick-up": setPickup,
+  x_pickup: setPickup,
   texture: setTexture,
   x_texture: setTexture,
   chorus: (value, builder, { line }) => builder.playAgain(line, value || "Chorus", 1),

@@ -3,7 +3,7 @@ import { type ReactNode } from "react";
 import { samePitches } from "@/core/tuning";
 import { writeSongAddress } from "@/formats/address";
 import { newId, useRig, useTell } from "@/session";
-import { guitarFor, type FilePreview, type SongPreview } from "@/state";
+import { guitarFor, type Comparison, type FilePreview, type SongPreview } from "@/state";
 import { NoteText } from "@/ui/text";
 import { AgainstTenon } from "./AgainstTenon";
 import { NotUnderstood } from "./NotUnderstood";
@@ -36,7 +36,7 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
       { act: "add", kind: "song", id, value: { ...song, guitarId: guitar.id } },
       { text: `${song.name} is among your songs.`, undo },
     );
-    router.push(`/song?${writeSongAddress({ id, section: 0, chord: null })}`);
+    router.push(`/song${writeSongAddress({ id, section: 0, chord: null })}`);
   };
   const keepTunings = async (tunings: readonly { name: string; midi: readonly number[] }[]) => {
     const acts = tunings.map(({ name, midi }) => {
@@ -49,6 +49,16 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
     await change(acts, { text: `${count(acts.length, "tuning")} brought in.`, undo });
     router.push("/rig/tunings");
   };
+
+  /** A comparison from elsewhere, on guitars of this player's with as many strings. */
+  const onOwn = (comparison: Comparison): Comparison => ({
+    ...comparison,
+    columns: comparison.columns.flatMap((column) => {
+      const named = guitars.find(({ id }) => id === column.guitarId) ?? guitars[0];
+      const guitar = guitarFor(guitars, named, column.midi.length);
+      return guitar ? [{ ...column, guitarId: guitar.id }] : [];
+    }),
+  });
 
   switch (preview.kind) {
     case "song": {
@@ -134,7 +144,7 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
         onClose();
         const undo = () => void change({ act: "delete", kind: "comparison", id });
         await change(
-          { act: "add", kind: "comparison", id, value: { name, comparison } },
+          { act: "add", kind: "comparison", id, value: { name, comparison: onOwn(comparison) } },
           { text: `${name} is saved.`, undo },
         );
         router.push("/compare");

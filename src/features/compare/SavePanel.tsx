@@ -5,7 +5,16 @@ import { newId, useDraft, useRig, useTell } from "@/session";
 import { type SavedComparison } from "@/state";
 import { type Outcome } from "@/ui/computed";
 import { TextField } from "@/ui/controls";
-import { copyAddress, download, fileName, saveJson } from "@/ui/save";
+import {
+  copyAddress,
+  download,
+  fileName,
+  PDF_PAPERS,
+  saveJson,
+  savePdf,
+  type PdfPaper,
+} from "@/ui/save";
+import { comparePicture } from "./comparePicture";
 import { type CompareAnswers } from "./useCompareAnswers";
 import { fetchComparison } from "./fetchComparison";
 import { type ShownComparison } from "./useComparison";
@@ -82,6 +91,15 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
     const names = columns.map(({ tuning }) => tuning.name);
     download(file, `${fileName(comparison.chords, "in", ...names)}.csv`);
   };
+  const savePaper = async (paper: PdfPaper) => {
+    try {
+      const picture = comparePicture(called, answers);
+      await savePdf("compare", paper, picture, fileName(called));
+    } catch (error) {
+      console.warn(error);
+      tell({ text: "The PDF could not be made. Is Tenon still running?" });
+    }
+  };
   const called = name.trim() || saved?.name || comparison.chords.slice(0, 60) || "Comparison";
   const copy = async () =>
     tell({ text: await copyAddress(writeCompareAddress(comparison), "comparison") });
@@ -121,6 +139,18 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
           <Printer size={18} aria-hidden="true" />
           Print or save as PNG
         </button>
+        {PDF_PAPERS.map(([paper, paperName]) => (
+          <button
+            key={paper}
+            type="button"
+            className="button"
+            disabled={answers.state.kind !== "ready"}
+            onClick={() => void savePaper(paper)}
+          >
+            <Download size={18} aria-hidden="true" />
+            {`PDF, ${paperName}`}
+          </button>
+        ))}
         <button
           type="button"
           className="button"

@@ -1,9 +1,19 @@
 import { useState } from "react";
-import { Image as ImageIcon, Link, Printer } from "lucide-react";
+import { FileDown, Image as ImageIcon, Link, Printer } from "lucide-react";
 import { type DegreePosition } from "@/core/stack";
 import { writeAddress } from "@/formats/address";
 import { useTell, useView } from "@/session";
-import { copyAddress, fileName, PICTURE_KINDS, savePicture, type PictureKind } from "@/ui/save";
+import {
+  copyAddress,
+  fileName,
+  PDF_PAPERS,
+  PICTURE_KINDS,
+  savePdf,
+  savePicture,
+  type PdfPaper,
+  type PictureKind,
+} from "@/ui/save";
+import { neckPicture } from "./neckPicture";
 import { PrintSheet } from "./PrintSheet";
 import { type GripAnswer } from "./useGrips";
 
@@ -31,6 +41,17 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
       tell({ text: `The ${what} could not be saved as ${kind.toUpperCase()}.` });
     }
   };
+  const savePaper = async (paper: PdfPaper) => {
+    if (!answer) return;
+    const { chordName, tuningName } = answer.map;
+    try {
+      const picture = neckPicture(answer, positions);
+      await savePdf("neck", paper, picture, fileName(chordName, "in", tuningName));
+    } catch (error) {
+      console.warn(error);
+      tell({ text: "The PDF could not be made. Is Tenon still running?" });
+    }
+  };
   const copy = async () => tell({ text: await copyAddress(writeAddress(view), "view") });
   return (
     <div
@@ -51,6 +72,18 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
           </button>
         )),
       )}
+      {PDF_PAPERS.map(([paper, name]) => (
+        <button
+          key={paper}
+          type="button"
+          className="button"
+          disabled={!answer}
+          onClick={() => void savePaper(paper)}
+        >
+          <FileDown size={18} aria-hidden="true" />
+          {`PDF, ${name}`}
+        </button>
+      ))}
       <button
         type="button"
         className="button"

@@ -96,8 +96,11 @@ export function noteItem(x: number, y: number, name: string, look: TextLook): It
   return textItem(x, y, withSigns(name), look);
 }
 
+/** Sharps and flats after a note's letter or before a degree; a b within a word stays a letter. */
 export function withSigns(name: string): string {
-  return name.replace(/(?<=[A-G]|\d|\()#|#(?=\d)/g, "♯").replace(/(?<=[A-G])b|b(?=\d)/g, "♭");
+  return name
+    .replace(/(?<=(?:^|[\s/(])[A-G])#|#(?=\d)/g, "♯")
+    .replace(/(?<=(?:^|[\s/(])[A-G])b(?=$|[\s\d/(),.]|m|sus|dim|aug|add)|b(?=\d)/g, "♭");
 }
 
 export function lineItem(

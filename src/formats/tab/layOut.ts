@@ -110,12 +110,17 @@ function draw(
     isEven && countAt(time) === "" && isWhole(time * 4)
       ? countText(time, bar.meter)
       : countAt(time);
-  const isMutedAt = (at: number) => (tokens[at] ?? []).some((note) => hasMark(note, "pm"));
+  const strikes = columns.flatMap((column, at) => {
+    const struck = tokens[at] ?? [];
+    return struck.length > 0
+      ? [{ column, isMuted: struck.some((note) => hasMark(note, "pm")) }]
+      : [];
+  });
   return {
     width,
     names: line((time) => nameAt(time)),
     counts: line((time) => subdivided(time)),
-    mutes: mutesLine(times, columns, isMutedAt),
+    mutes: mutesLine(strikes),
     rows: Array.from({ length: bar.strings }, (_, row) => {
       const string = bar.strings - 1 - row;
       let text = "";
@@ -131,16 +136,14 @@ function draw(
 
 /** "PM" where one strike is muted, "PM----" over several that follow one another. */
 function mutesLine(
-  times: readonly number[],
-  columns: readonly number[],
-  isMutedAt: (at: number) => boolean,
+  strikes: readonly { readonly column: number; readonly isMuted: boolean }[],
 ): string {
   let text = "";
-  for (let at = 0; at < times.length; at++) {
-    if (!isMutedAt(at)) continue;
+  for (let at = 0; at < strikes.length; at++) {
+    if (!strikes[at]?.isMuted) continue;
     let end = at;
-    while (end + 1 < times.length && isMutedAt(end + 1)) end++;
-    const [from, to] = [columns[at] ?? 0, columns[end] ?? 0];
+    while (strikes[end + 1]?.isMuted) end++;
+    const [from, to] = [strikes[at]?.column ?? 0, strikes[end]?.column ?? 0];
     text = text.padEnd(from) + (to > from + 1 ? `PM${"-".repeat(to - from - 1)}` : "PM");
     at = end;
   }

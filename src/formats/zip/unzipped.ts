@@ -2,6 +2,7 @@ import { Unzip, UnzipInflate, UnzipPassThrough } from "fflate";
 import { failure, success, type Result } from "@/core/result";
 
 const MOST_FILES = 200;
+const PACKED = "it is packed in a way that Tenon does not read; pack it as a plain zip";
 
 /**
  * The files of a zip whose names are wanted, all in memory. No more is inflated than `mostBytes`, whatever the zip says of
@@ -25,7 +26,7 @@ export function unzipped(
     const chunks: Uint8Array[] = [];
     unfinished += 1;
     file.ondata = (error, chunk, isFinal) => {
-      if (error) problem ??= "the zip is damaged";
+      if (error) problem ??= /compression type/.test(error.message) ? PACKED : "the zip is damaged";
       total += chunk?.length ?? 0;
       if (total > mostBytes) {
         problem ??= `it unpacks to more than ${Math.round(mostBytes / 1024 / 1024)} MB`;
@@ -40,7 +41,7 @@ export function unzipped(
     try {
       file.start();
     } catch {
-      problem ??= "it is packed in a way that Tenon does not read; pack it as a plain zip";
+      problem ??= PACKED;
     }
   });
   unzip.register(UnzipInflate);

@@ -4,3 +4,4 @@ export { markUnreadable } from "./markUnreadable";
 export { Refused } from "./refused";
 export { validate } from "./validate";
 export { answerBytes, readBytes } from "./answerBytes";
+export { answerWritten } from "./answerWritten";

@@ -1,5 +1,3 @@
-import { join } from "node:path";
-import { readFileSync } from "node:fs";
 import { array, mixed, number, object, string, type InferType } from "yup";
 import { type Finger } from "@/core/hand";
 import { failure, type Result } from "@/core/result";
@@ -7,8 +5,9 @@ import { MAX_STRINGS, MIN_STRINGS, nameTuning } from "@/core/tuning";
 import { readSheet } from "@/formats/chartText";
 import { alongRoute, retuned, writeAs, type Written } from "@/formats/convert";
 import { FILE_KINDS } from "@/formats/fileKinds";
-import { FONT_FILES, PAPERS, SHEETS, songSheet, type FontSet } from "@/formats/sheet";
+import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
 import { LONGEST_CHART, LONGEST_NAME } from "@/state";
+import { readFonts } from "./fonts";
 
 const MOST_CHORDS = 1024;
 const fret = number().integer().min(0).max(36).nullable().defined();
@@ -68,16 +67,4 @@ export function writeSong(question: WriteQuestion): Result<Written> {
   }
   const isSheet = /^\s*\{\s*[a-z_]+/im.test(chart);
   return writeAs(kind, score, { width, sheet: kind === "chordpro" && isSheet ? chart : null });
-}
-
-let fonts: FontSet | null = null;
-
-/** The fonts of sheets, from the packages that ship them. */
-function readFonts(): FontSet {
-  const read = (files: (typeof FONT_FILES)[keyof typeof FONT_FILES]) =>
-    files.map(([path, range]) => ({
-      data: readFileSync(join(/* turbopackIgnore: true */ process.cwd(), "node_modules", path)),
-      range,
-    }));
-  return (fonts ??= { regular: read(FONT_FILES.regular), semibold: read(FONT_FILES.semibold) });
 }

@@ -5,3 +5,4 @@ export { fileName } from "./fileName";
 export { saveElement } from "./saveElement";
 export { PICTURE_KINDS, type PictureKind, savePicture } from "./savePicture";
 export { saveJson } from "./saveJson";
+export { PDF_PAPERS, savePdf, type PdfPaper } from "./savePdf";

@@ -1,0 +1,41 @@
+import { noteText, pitchClass, spellDegree } from "@/core/pitch";
+import { type DegreePosition } from "@/core/stack";
+import { fingersText } from "@/ui/grip";
+import { type GripAnswer } from "./useGrips";
+
+/** How many grips go on paper: the one in front, and the next in the list. */
+const MOST_GRIPS = 12;
+
+/** The neck and its grips as they stand, for paper. */
+export function neckPicture(
+  { map, grip, fingering, grips }: GripAnswer,
+  positions: readonly DegreePosition[],
+) {
+  const { neck, shownRoot, chordName, tuningName, names } = map;
+  const others = grips.filter((each) => each !== grip).slice(0, MOST_GRIPS - 1);
+  const shown = [
+    ...(grip && fingering ? [{ grip, fingering }] : []),
+    ...others.map((each) => ({ grip: each, fingering: each.best })),
+  ];
+  return {
+    title: `${chordName} in ${tuningName}`,
+    subtitle: neck.midi.map((midi) => names.pitch(midi)).join(" "),
+    strings: neck.midi.length,
+    frets: neck.frets,
+    marks: positions.map(({ string, fret, degree }) => ({
+      string,
+      fret,
+      label: noteText(spellDegree(shownRoot, degree)),
+      isRoot: pitchClass(degree) === 0,
+    })),
+    grips: shown.map(({ grip: each, fingering: way }) => ({
+      name: each.name,
+      note: `fingers ${fingersText(way.fingers)}, ${Math.round(way.reachMm)} mm, effort ${way.effort.toFixed(1)}`,
+      fretting: each.fretting,
+      fingers: way.fingers,
+      roots: each.tones.flatMap((tone, string) =>
+        tone !== null && pitchClass(tone) === 0 ? [string] : [],
+      ),
+    })),
+  };
+}

@@ -1,0 +1,84 @@
+import { array, lazy, mixed, number, object, string } from "yup";
+import { type Finger } from "@/core/hand";
+import {
+  comparePages,
+  neckPages,
+  PAPERS,
+  pdfOf,
+  type ComparePicture,
+  type NeckPicture,
+  type Paper,
+} from "@/formats/sheet";
+import { MAX_STRINGS } from "@/core/tuning";
+import { readFonts } from "./fonts";
+
+const [MOST_MARKS, MOST_GRIPS, MOST_COLUMNS, MOST_CHORDS] = [400, 60, 6, 64];
+const text = string().max(200).defined();
+const index = number()
+  .integer()
+  .min(0)
+  .max(MAX_STRINGS - 1)
+  .required();
+const fret = number().integer().min(0).max(36);
+const grip = object({
+  name: text,
+  note: text,
+  fretting: array(fret.nullable().defined()).min(1).max(MAX_STRINGS).required(),
+  fingers: array(mixed<Finger | 0>().oneOf([0, 1, 2, 3, 4, "T"]).required())
+    .max(MAX_STRINGS)
+    .nullable()
+    .defined(),
+  roots: array(index).max(MAX_STRINGS).required(),
+}).noUnknown();
+const neck = object({
+  title: text,
+  subtitle: text,
+  strings: number().integer().min(1).max(MAX_STRINGS).required(),
+  frets: number().integer().min(1).max(36).required(),
+  marks: array(
+    object({
+      string: index,
+      fret: fret.required(),
+      label: string().max(8).defined(),
+      isRoot: mixed<boolean>().oneOf([true, false]).required(),
+    }).noUnknown(),
+  )
+    .max(MOST_MARKS)
+    .required(),
+  grips: array(grip).max(MOST_GRIPS).required(),
+}).noUnknown();
+const compare = object({
+  title: text,
+  chords: array(text).max(MOST_CHORDS).required(),
+  columns: array(
+    object({
+      name: text,
+      facts: array(text).max(8).required(),
+      grips: array(grip.nullable().defined()).max(MOST_CHORDS).required(),
+    }).noUnknown(),
+  )
+    .max(MOST_COLUMNS)
+    .required(),
+}).noUnknown();
+
+/** What a page asks to be drawn on paper: its neck with grips, or its comparison. */
+export const pictureSchema = object({
+  kind: string().oneOf(["neck", "compare"]).required(),
+  paper: string().oneOf(PAPERS).required(),
+  picture: lazy((value: unknown) =>
+    typeof value === "object" && value !== null && "columns" in value ? compare : neck,
+  ),
+}).noUnknown();
+
+interface PictureQuestion {
+  readonly kind: string;
+  readonly paper: Paper;
+  readonly picture: unknown;
+}
+
+/** A PDF of what a page shows. */
+export function writePicture({ paper, picture }: PictureQuestion): Uint8Array {
+  const shown = picture as NeckPicture | ComparePicture;
+  const pages = "columns" in shown ? comparePages(shown, paper) : neckPages(shown, paper);
+  return pdfOf(pages, shown.title, readFonts());
+}
