@@ -116,6 +116,27 @@ test("sheets for paper, a picture and sound", async ({ page }, info) => {
   expect(Math.max(...samples.subarray(0, 100_000))).toBeGreaterThan(500);
 });
 
+test("the neck with its grips, and a comparison, as PDF", async ({ page }, info) => {
+  const saved = async (paper: string) => {
+    const [download] = await Promise.all([
+      page.waitForEvent("download"),
+      page.getByRole("button", { name: `PDF, ${paper}` }).click(),
+    ]);
+    const path = join(info.outputDir, download.suggestedFilename());
+    await download.saveAs(path);
+    return readFileSync(path, "latin1");
+  };
+  await page.goto("/", { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Save or print" }).click();
+  const neck = await saved("A4");
+  expect(neck).toMatch(/^%PDF-/);
+  expect(neck).toMatch(/MediaBox \[0 0 595\.28 841\.89\]/);
+  await page.goto("/compare", { waitUntil: "networkidle" });
+  await page.keyboard.press("k");
+  await expect(page.getByRole("button", { name: "PDF, Letter" })).toBeEnabled();
+  expect(await saved("Letter")).toMatch(/MediaBox \[0 0 612 792\]/);
+});
+
 test("what cannot be read is said, and nothing is kept", async ({ page }, info) => {
   const bad = (name: string, content: string | Uint8Array) => fileAt(info.outputDir, name, content);
   const refused = async (path: string, message: RegExp) => {

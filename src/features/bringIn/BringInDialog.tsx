@@ -1,7 +1,6 @@
-import { useEffect, useRef, useState } from "react";
-import { ClipboardPaste, FileUp } from "lucide-react";
-import { AppDialog } from "@/ui/controls";
-import { useEvent } from "@/ui/controls";
+import { useEffect, useState } from "react";
+import { ClipboardPaste } from "lucide-react";
+import { AppDialog, FileButton, useEvent } from "@/ui/controls";
 import { KeptAs } from "./KeptAs";
 import { useFilePreview } from "./useFilePreview";
 
@@ -14,7 +13,6 @@ interface BringInDialogProps {
 /** A file or a text that is brought in: what was understood of it, before anything is kept. */
 export function BringInDialog({ file, onClose }: BringInDialogProps) {
   const { looked, look, forget } = useFilePreview();
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const lookAt = useEvent((chosen: File) => void look(chosen, chosen.name));
   useEffect(() => {
@@ -42,27 +40,10 @@ export function BringInDialog({ file, onClose }: BringInDialogProps) {
               lookAt(dropped);
             }}
           >
-            <button
-              type="button"
-              className="button button-primary"
-              onClick={() => input.current?.click()}
-            >
-              <FileUp size={18} aria-hidden="true" />
+            <FileButton label="A file to bring in" isPrimary onFile={lookAt}>
               Choose a file
-            </button>
+            </FileButton>
             <span className="ml-3 text-muted">or drop one here</span>
-            <input
-              ref={input}
-              type="file"
-              aria-label="A file to bring in"
-              className="sr-only"
-              tabIndex={-1}
-              onChange={({ target }) => {
-                const chosen = target.files?.[0];
-                if (chosen) lookAt(chosen);
-                target.value = "";
-              }}
-            />
           </div>
           <label className="block">
             <span className="text-lg font-semibold">Or paste a text</span>

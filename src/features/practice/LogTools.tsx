@@ -1,8 +1,8 @@
-import { useRef, useState } from "react";
-import { Download, Upload } from "lucide-react";
+import { useState } from "react";
+import { Download } from "lucide-react";
 import { type Result } from "@/core/result";
 import { useTell } from "@/session";
-import { AppDialog } from "@/ui/controls";
+import { AppDialog, FileButton } from "@/ui/controls";
 
 /** What a file of rounds held, and what came of it. */
 interface ReadFile {
@@ -27,7 +27,6 @@ const LARGEST_BYTES = 40_000_000;
 /** The log as a table, out and in; what came in can be taken back. */
 export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   const tell = useTell();
-  const input = useRef<HTMLInputElement>(null);
   const [preview, setPreview] = useState<Preview | null>(null);
 
   const look = async (file: File) => {
@@ -72,22 +71,13 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
       <a className="button" href="/rounds/csv" download>
         <Download size={18} aria-hidden="true" /> Save as a table
       </a>
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        <Upload size={18} aria-hidden="true" /> Bring in a table
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="A table of rounds"
         accept=".csv,.tsv,.txt,text/csv"
-        aria-label="A table of rounds"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={({ target }) => {
-          const file = target.files?.[0];
-          if (file) void look(file);
-          target.value = "";
-        }}
-      />
+        onFile={(file) => void look(file)}
+      >
+        Bring in a table
+      </FileButton>
       {preview && (
         <AppDialog title={`What ${preview.name} holds`} onClose={() => setPreview(null)}>
           <div className="space-y-3">

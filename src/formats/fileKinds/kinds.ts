@@ -1,19 +1,4 @@
-/** Kinds of files that songs and tunings are read from or written as. */
-export const FILE_KINDS = [
-  "chordpro",
-  "bars",
-  "musicxml",
-  "mxl",
-  "midi",
-  "tab",
-  "csv",
-  "svg",
-  "pdf",
-  "json",
-] as const;
-export type FileKind = (typeof FILE_KINDS)[number];
-
-/** Those that are read. */
+/** Kinds of files that songs and tunings are read from. */
 export const READ_KINDS = [
   "chordpro",
   "bars",
@@ -25,6 +10,10 @@ export const READ_KINDS = [
   "json",
 ] as const;
 export type ReadKind = (typeof READ_KINDS)[number];
+
+/** Kinds that songs are written as: those, and what is drawn. */
+export const FILE_KINDS = [...READ_KINDS, "svg", "pdf"] as const;
+export type FileKind = (typeof FILE_KINDS)[number];
 
 /** Those that are bytes and no text. */
 export const BINARY_KINDS: readonly FileKind[] = ["mxl", "midi", "pdf"];

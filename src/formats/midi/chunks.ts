@@ -1,4 +1,5 @@
 import { failure, success, type Result } from "@/core/result";
+import { joinBytes } from "@/formats/bytes";
 
 const [HEAD, TRACK] = ["MThd", "MTrk"];
 const HEADER_BYTES = 8;
@@ -26,11 +27,5 @@ export function knownChunks(bytes: Uint8Array): Result<Uint8Array> {
   if (!head) return failure("input", "this is no MIDI file; it begins with MThd");
   if (head.length < HEADER_BYTES + 6)
     return failure("input", "the header of the MIDI file is cut off");
-  const whole = new Uint8Array(known.reduce((sum, { length }) => sum + length, 0));
-  let to = 0;
-  for (const chunk of known) {
-    whole.set(chunk, to);
-    to += chunk.length;
-  }
-  return success(whole);
+  return success(joinBytes(known));
 }

@@ -1,3 +1,5 @@
+import { escapeXml } from "@/formats/xml";
+
 /** An element to be written: text, or further elements. */
 export interface XmlElement {
   readonly name: string;
@@ -44,26 +46,13 @@ function isLeaf({ content }: XmlElement): boolean {
 function inline(node: XmlElement): string {
   const { name, content } = node;
   const open = `<${name}${attributesText(node)}`;
-  if (typeof content === "string") return `${open}>${escaped(content)}</${name}>`;
+  if (typeof content === "string") return `${open}>${escapeXml(content)}</${name}>`;
   if (content.length === 0) return `${open}/>`;
   return `${open}>${content.map(inline).join("")}</${name}>`;
 }
 
 function attributesText({ attributes }: XmlElement): string {
   let text = "";
-  for (const key in attributes) text += ` ${key}="${escaped(String(attributes[key]))}"`;
+  for (const key in attributes) text += ` ${key}="${escapeXml(String(attributes[key]))}"`;
   return text;
-}
-
-const PLAIN = /^[\w .:/#+-]*$/;
-
-/** What XML allows of a text, with its own signs escaped. */
-function escaped(text: string): string {
-  if (PLAIN.test(text)) return text;
-  return text
-    .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, "")
-    .replace(/&/g, "&amp;")
-    .replace(/</g, "&lt;")
-    .replace(/>/g, "&gt;")
-    .replace(/"/g, "&quot;");
 }

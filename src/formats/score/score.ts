@@ -1,7 +1,9 @@
 import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
+import { type KeptLine } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
+import { type FileProblem } from "@/state";
 
 /** How a note is reached or damped, written as tablature writes it; several stand together, "pm h". */
 export const MARKS = ["h", "p", "/", "\\", "pm", "x"] as const;
@@ -52,11 +54,7 @@ export interface ScoreSection {
 }
 
 /** A line of a text that is no music. */
-export interface ScoreLine {
-  readonly line: number;
-  readonly text: string;
-  readonly kind: "lyric" | "comment" | "directive";
-}
+export type ScoreLine = KeptLine;
 
 /** A song as formats hand it on: the chart, how it is strung, and where it lies on the neck. */
 export interface Score {
@@ -77,12 +75,7 @@ export interface Score {
 }
 
 /** Something that was not understood, or could not be written. */
-export interface FormatProblem {
-  /** From 1; null where the format has no lines. */
-  readonly line: number | null;
-  readonly column: number | null;
-  readonly message: string;
-}
+export type FormatProblem = FileProblem;
 
 /** What was read of a file. */
 export interface ReadScore {

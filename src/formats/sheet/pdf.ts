@@ -1,4 +1,5 @@
 import PDFDocument from "pdfkit";
+import { joinBytes } from "@/formats/bytes";
 import { type FontSet } from "./fonts";
 import { SHADES, type Item, type Page, type Weight } from "./page";
 
@@ -29,13 +30,7 @@ export function pdfOf(pages: readonly Page[], title: string, fonts: FontSet): Ui
   document.end();
   const chunks: Uint8Array[] = [];
   for (let chunk = read(document); chunk !== null; chunk = read(document)) chunks.push(chunk);
-  const whole = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  return whole;
+  return joinBytes(chunks);
 }
 
 /** The package is a stream that Node reads, whatever its types say. */

@@ -1,3 +1,4 @@
+import { escapeXml } from "@/formats/xml";
 import { type FontSet } from "./fonts";
 import { SHADES, type Item, type Page } from "./page";
 
@@ -26,7 +27,7 @@ export function svgOf(pages: readonly Page[], title: string, fonts: FontSet): st
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${number(width)} ${number(height)}" width="${number(width)}pt" height="${number(height)}pt">`,
-    `<title>${escaped(title)}</title>`,
+    `<title>${escapeXml(title)}</title>`,
     `<style>${faces.join("")}text{font-family:"${FAMILY}",sans-serif}</style>`,
     `<rect width="100%" height="100%" fill="${SHADES.white}"/>`,
     ...groups,
@@ -41,7 +42,7 @@ function itemText(item: Item): string {
   switch (item.kind) {
     case "text": {
       const { x, y, text, size, weight, align, shade } = item;
-      return `<text x="${number(x)}" y="${number(y)}" font-size="${number(size)}" font-weight="${WEIGHTS[weight]}" text-anchor="${ANCHORS[align]}" fill="${SHADES[shade]}">${escaped(text)}</text>`;
+      return `<text x="${number(x)}" y="${number(y)}" font-size="${number(size)}" font-weight="${WEIGHTS[weight]}" text-anchor="${ANCHORS[align]}" fill="${SHADES[shade]}">${escapeXml(text)}</text>`;
     }
     case "line": {
       const [[x1, y1], [x2, y2]] = [item.from, item.to];
@@ -60,14 +61,6 @@ function paint({ fill, stroke }: Extract<Item, { readonly kind: "box" | "disc" }
 
 function number(value: number): string {
   return String(Math.round(value * 100) / 100);
-}
-
-function escaped(text: string): string {
-  return text
-    .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, "")
-    .replace(/&/g, "&amp;")
-    .replace(/</g, "&lt;")
-    .replace(/>/g, "&gt;");
 }
 
 function base64(bytes: Uint8Array): string {

@@ -1,5 +1,6 @@
 import { Unzip, UnzipInflate, UnzipPassThrough } from "fflate";
 import { failure, success, type Result } from "@/core/result";
+import { joinBytes } from "@/formats/bytes";
 
 const MOST_FILES = 200;
 const PACKED = "it is packed in a way that Tenon does not read; pack it as a plain zip";
@@ -36,7 +37,7 @@ export function unzipped(
       if (chunk) chunks.push(chunk);
       if (!isFinal) return;
       unfinished -= 1;
-      files.set(file.name, joined(chunks));
+      files.set(file.name, joinBytes(chunks));
     };
     try {
       file.start();
@@ -59,13 +60,3 @@ export function unzipped(
 }
 
 const PIECE = 8 * 1024;
-
-function joined(chunks: readonly Uint8Array[]): Uint8Array {
-  const whole = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  return whole;
-}

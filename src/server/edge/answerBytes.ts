@@ -1,4 +1,5 @@
 import { failure, type Result } from "@/core/result";
+import { joinBytes } from "@/formats/bytes";
 import { Refused } from "./refused";
 
 const [BAD_REQUEST, TOO_LARGE, FAULT] = [400, 413, 500];
@@ -39,11 +40,5 @@ export async function readBytes(request: Request, mostBytes: number): Promise<Ui
     if (length > mostBytes) return null;
     chunks.push(read.value);
   }
-  const whole = new Uint8Array(length);
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.length;
-  }
-  return whole;
+  return joinBytes(chunks);
 }

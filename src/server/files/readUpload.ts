@@ -77,7 +77,9 @@ function readOwn(bytes: Uint8Array): Result<FilePreview> | null {
       return success({ kind: "comparison", ...validate(schema, value.comparison), ...none });
     }
   } catch (error) {
-    if (error instanceof Refused) return failure("file", capital(error.message));
+    if (error instanceof Refused) {
+      return failure("file", capital(`${error.field}: ${error.message}`));
+    }
     throw error;
   }
   return null;

@@ -12,3 +12,4 @@ export { SelectField } from "./SelectField";
 export { TextField } from "./TextField";
 export { TryAgain } from "./TryAgain";
 export { useEvent } from "./useEvent";
+export { FileButton } from "./FileButton";

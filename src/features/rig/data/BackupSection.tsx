@@ -1,8 +1,8 @@
-import { useRef, useState } from "react";
-import { Download, Upload } from "lucide-react";
+import { useState } from "react";
+import { Download } from "lucide-react";
 import { type Result } from "@/core/result";
 import { useTell } from "@/session";
-import { AppDialog, Section } from "@/ui/controls";
+import { AppDialog, FileButton, Section } from "@/ui/controls";
 import { TimeText } from "@/ui/text";
 
 /** How many there are of each, as the server names them. */
@@ -21,7 +21,6 @@ interface Preview extends CheckedBackup {
 /** Everything in one file, out and in. */
 export function BackupSection() {
   const tell = useTell();
-  const input = useRef<HTMLInputElement>(null);
   const [preview, setPreview] = useState<Preview | null>(null);
   const look = async (file: File) => {
     const checked = await send(file, false);
@@ -45,28 +44,18 @@ export function BackupSection() {
           <Download size={18} aria-hidden="true" />
           Save a backup
         </a>
-        <button type="button" className="button" onClick={() => input.current?.click()}>
-          <Upload size={18} aria-hidden="true" />
+        <FileButton
+          label="A backup to restore"
+          accept=".zip,application/zip"
+          onFile={(file) => void look(file)}
+        >
           Restore a backup
-        </button>
+        </FileButton>
         <a className="button" href="/data/export" download>
           <Download size={18} aria-hidden="true" />
           Save as JSON
         </a>
       </div>
-      <input
-        ref={input}
-        type="file"
-        accept=".zip,application/zip"
-        aria-label="A backup to restore"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={({ target }) => {
-          const file = target.files?.[0];
-          if (file) void look(file);
-          target.value = "";
-        }}
-      />
       {preview && (
         <AppDialog title="What would change" onClose={() => setPreview(null)}>
           <div className="space-y-3">

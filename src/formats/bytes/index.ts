@@ -1,0 +1,1 @@
+export { joinBytes } from "./joinBytes";
