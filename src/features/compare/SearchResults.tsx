@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import { Check, Plus } from "lucide-react";
 import { type FoundTuning, type ScoredTuning, type SearchQuestion } from "@/core/compare";
 import { type Midi } from "@/core/pitch";
@@ -6,6 +7,7 @@ import { retuneSteps, type RetuneStep } from "@/core/retuning";
 import { nameTuning, samePitches } from "@/core/tuning";
 import { type Outcome } from "@/ui/computed";
 import { FretText } from "@/ui/grip";
+import { TableButton } from "@/ui/save";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
 import { type SearchState } from "./useTuningSearch";
@@ -24,6 +26,7 @@ interface SearchResultsProps {
 /** The best tunings, as far as they are found. */
 export function SearchResults(props: SearchResultsProps) {
   const { state, question, isStale, onAdd, shownTunings } = props;
+  const table = useRef<HTMLTableElement>(null);
   const found = foundIn(state);
   if (!found) return null;
   if (found.length === 0) {
@@ -36,7 +39,13 @@ export function SearchResults(props: SearchResultsProps) {
       {isStale && (
         <p className="mb-1 text-muted">Something has changed since; search again to update.</p>
       )}
-      <table className={`w-full border-collapse text-[16px] ${isStale ? "opacity-70" : ""}`}>
+      <div className="mb-1">
+        <TableButton table={table} name="the best tunings" />
+      </div>
+      <table
+        ref={table}
+        className={`w-full border-collapse text-[16px] ${isStale ? "opacity-70" : ""}`}
+      >
         <thead>
           <tr className="border-b border-ink text-left">
             <Head>Place</Head>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { FileDown, Image as ImageIcon, Link, Printer } from "lucide-react";
+import { pitchText } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
 import { writeAddress } from "@/formats/address";
 import { useTell, useView } from "@/session";
@@ -10,6 +11,7 @@ import {
   PICTURE_KINDS,
   savePdf,
   savePicture,
+  saveRows,
   type PdfPaper,
   type PictureKind,
 } from "@/ui/save";
@@ -52,6 +54,21 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
       tell({ text: "The PDF could not be made. Is Tenon still running?" });
     }
   };
+  const saveGrips = async () => {
+    if (!answer) return;
+    const { chordName, tuningName } = answer.map;
+    const rows = answer.grips.map(({ name, fretting, best, midi }) => [
+      name,
+      fretting.map((fret) => fret ?? "x").join(" "),
+      best.fingers.join(" "),
+      best.effort.toFixed(1),
+      Math.round(best.reachMm),
+      midi.map((pitch) => pitchText(pitch)).join(" "),
+      best.damping.strumSafe ? "yes" : "no",
+    ]);
+    const columns = ["grip", "frets", "fingers", "effort", "reach mm", "notes", "strum-safe"];
+    await saveRows(`${chordName} in ${tuningName}`, columns, rows);
+  };
   const copy = async () => tell({ text: await copyAddress(writeAddress(view), "view") });
   return (
     <div
@@ -84,6 +101,10 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
           {`PDF, ${name}`}
         </button>
       ))}
+      <button type="button" className="button" disabled={!answer} onClick={() => void saveGrips()}>
+        <FileDown size={18} aria-hidden="true" />
+        Grips as CSV
+      </button>
       <button
         type="button"
         className="button"

@@ -1,4 +1,4 @@
-import { useCallback } from "react";
+import { useCallback, useRef } from "react";
 import { type Arrangement, type NamedRoute } from "@/core/arrangement";
 import { soundingMidi } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
@@ -6,6 +6,7 @@ import { useRig } from "@/session";
 import { lastValue, useComputed } from "@/ui/computed";
 import { AppDialog } from "@/ui/controls";
 import { FretText } from "@/ui/grip";
+import { TableButton } from "@/ui/save";
 import { NoteText } from "@/ui/text";
 import { compute } from "@/worker/client";
 import { mmText, msText, routeName, tempoText } from "./words";
@@ -21,6 +22,7 @@ const MOST_ROWS = 200;
 
 /** Two ways chord by chord: neither is wrong; what each costs and how it sounds stands in figures. */
 export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogProps) {
+  const table = useRef<HTMLTableElement>(null);
   const { a4Hz } = useRig().profile;
   const [one, other] = pair;
   const sounds = useComputed(
@@ -46,8 +48,11 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
       <p className="mb-3 text-muted">
         Neither is wrong: take what suits the hand, the sound and the tempo.
       </p>
+      <div className="mb-2">
+        <TableButton table={table} name="the two ways" />
+      </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Two ways">
-        <table className="figures w-full text-left text-[16px]">
+        <table ref={table} className="figures w-full text-left text-[16px]">
           <thead>
             <tr>
               <th scope="col" className="px-2 py-1" rowSpan={2}>

@@ -1,7 +1,8 @@
-import { memo, useState } from "react";
+import { memo, useRef, useState } from "react";
 import { Columns2 } from "lucide-react";
 import { keyOf, type NamedRoute, type SongRoute, type Way } from "@/core/arrangement";
 import { useNames } from "@/ui/names";
+import { TableButton } from "@/ui/save";
 import { NoteText } from "@/ui/text";
 import { mmText, routeName, tempoText } from "./words";
 
@@ -22,6 +23,7 @@ export const WaysTable = memo(function WaysTable({
   onBeside,
 }: WaysTableProps) {
   const { pitch } = useNames();
+  const table = useRef<HTMLTableElement>(null);
   const [other, setOther] = useState<string | null>(null);
   const current = ways.find((each) => keyOf(each) === keyOf(chosen));
   const compared =
@@ -34,6 +36,7 @@ export const WaysTable = memo(function WaysTable({
         </h2>
         {current && compared && (
           <div className="flex items-center gap-2">
+            <TableButton table={table} name="the ways" />
             <button
               type="button"
               className="button px-3"
@@ -60,7 +63,7 @@ export const WaysTable = memo(function WaysTable({
         )}
       </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways to play it">
-        <table className="figures w-full text-left text-[16px]">
+        <table ref={table} className="figures w-full text-left text-[16px]">
           <thead className="text-[15px] text-muted">
             <tr>
               {["Way", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Clean to"].map(

@@ -1,13 +1,14 @@
 "use client";
 
 import { useState } from "react";
-import { ArrowRight } from "lucide-react";
-import { type Midi } from "@/core/pitch";
+import { ArrowRight, Download } from "lucide-react";
+import { pitchText, type Midi } from "@/core/pitch";
 import { samePitches, type Tuning } from "@/core/tuning";
 import { useInstrument, useRig, useTuningShelf, useView } from "@/session";
 import { callTuning } from "@/state";
 import { onDemand } from "@/ui/controls";
 import { useNames } from "@/ui/names";
+import { saveRows } from "@/ui/save";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { GaugeAdviceView } from "./GaugeAdviceView";
 import { RetuneSheetView } from "./RetuneSheetView";
@@ -43,6 +44,19 @@ export function RetuneScreen() {
     );
   };
 
+  const saveSheet = () =>
+    saveRows(
+      `${fromTuning.name} to ${toTuning.name}`,
+      ["string", "from", "to", "half steps", "hz"],
+      sheet.order.flatMap((string) => {
+        const step = sheet.strings[string];
+        const number = sheet.strings.length - string;
+        return step
+          ? [[number, pitchText(step.from), pitchText(step.to), step.semitones, step.hz.toFixed(2)]]
+          : [];
+      }),
+    );
+
   return (
     <div className="space-y-5">
       <div className="flex flex-wrap items-center gap-3">
@@ -55,6 +69,10 @@ export function RetuneScreen() {
         <ArrowRight size={28} aria-hidden="true" className="text-muted" />
         <TuningButton label="To" tuning={toTuning} note={null} onPress={() => setChanging("to")} />
         <p className="ml-auto text-lg text-muted">{guitar.name}</p>
+        <button type="button" className="button" onClick={() => void saveSheet()}>
+          <Download size={18} aria-hidden="true" />
+          CSV
+        </button>
       </div>
       <RetuneSheetView
         key={`${guitar.id} ${start.join()} ${target.join()}`}
