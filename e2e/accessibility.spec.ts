@@ -107,6 +107,22 @@ for (const colorScheme of ["light", "dark"] as const) {
       await expectNoViolations(page);
     });
 
+    test("Saving a song, and bringing in a file", async ({ page }) => {
+      await openSong(page);
+      await expect(stops(page).first()).toBeVisible();
+      await page.getByRole("button", { name: "Save as", exact: true }).click();
+      await expect(page.getByRole("dialog", { name: /^Save / })).toBeVisible();
+      await expectNoViolations(page);
+      await page.goto("/rig/data");
+      await page.getByRole("button", { name: "Bring in a file" }).click();
+      await expect(page.getByRole("dialog", { name: "Bring in a file" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByLabel("Or paste a text").fill("Title: Gate\n| A5 . Hx . |\nsing this line\n");
+      await page.getByRole("button", { name: "Look at the text" }).click();
+      await expect(page.getByRole("list", { name: "Line by line" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
     test("Compare, its panels, its holds and its sheet", async ({ page }) => {
       await page.goto("/compare");
       await expect(page.getByText(/serves best\. Beside/)).toBeVisible();

@@ -34,6 +34,12 @@ const SHEET = "{title: Gate}\r\n{key: Em}\r\n[E5]One [A5]two\r\n";
 describe("convert", () => {
   test("from chordpro to chordpro gives the very bytes back, whatever they are encoded in", () => {
     expect(convert({ input: SHEET, to: "chordpro" }).text).toBe(SHEET);
+    expect(convert({ input: "[E5]One [A5]two\r\n", to: "chordpro" }).text).toBe(
+      "[E5]One [A5]two\r\n",
+    );
+    const plain = join(folder, "plain.cho");
+    writeFileSync(plain, "A5   D5\nwords");
+    expect(convert({ input: plain, to: "chordpro" }).text).toBe("A5   D5\nwords");
     const latin = join(folder, "latin.cho");
     writeFileSync(latin, Buffer.from("{title: H\u00f6hle}\r[E5]x\r", "latin1"));
     const out = join(folder, "again.cho");

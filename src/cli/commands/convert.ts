@@ -26,8 +26,9 @@ import {
   kindOfName,
   READ_KINDS,
   type FileKind,
+  type ReadKind,
 } from "@/formats/fileKinds";
-import { MOST_BYTES, readFile, type ReadFile } from "@/formats/files";
+import { detectKind, MOST_BYTES, readFile, type ReadFile } from "@/formats/files";
 import { tuningsJson } from "@/formats/json";
 import { routeFacts, type RouteFacts } from "@/formats/routeFacts";
 import { type FormatProblem } from "@/formats/score";
@@ -56,7 +57,7 @@ export const convertCommand = defineCommand({
     if (!to.ok) return to;
     const content = contentOf(args.input);
     if (!content.ok) return content;
-    const read = readFile(content.value, args.from);
+    const read = readFile(content.value, args.from ?? sheetByName(args.input, content.value));
     if (!read.ok) return read;
     const file = read.value;
     const isUntouched = args.tuning === undefined && args.route === undefined;
@@ -115,6 +116,13 @@ function contentOf(input: string): Result<Uint8Array | string> {
   } catch (error) {
     return failure("input", `'${input}' cannot be read: ${whyNot(error)}`);
   }
+}
+
+/** A chart in a file that is called a chord sheet is one, whether or not anything in it says so. */
+function sheetByName(input: string, content: Uint8Array | string): ReadKind | undefined {
+  const isPath = typeof content !== "string";
+  const isSheet = isPath && kindOfName(input) === "chordpro" && detectKind(content) === "bars";
+  return isSheet ? "chordpro" : undefined;
 }
 
 function writeTunings(

@@ -61,10 +61,12 @@ export const CHORDPRO: Dialect = {
     const plain = name.replace(/[{}]+/g, " ").trim();
     const bars = times === 1 ? body : repeated(body, times);
     const part = /^(verse|chorus|bridge)\b/i.exec(plain)?.[1]?.toLowerCase();
-    const grid = ["{start_of_grid}", ...bars, "{end_of_grid}"];
-    if (!part)
-      return [plain === "" ? grid[0] : `{start_of_grid: ${plain}}`, ...grid.slice(1)] as string[];
-    return [`{start_of_${part}: ${plain}}`, ...grid, `{end_of_${part}}`];
+    const isOwnPart = part === undefined && plain !== "";
+    const start = isOwnPart ? `{start_of_grid: ${plain}}` : "{start_of_grid}";
+    const grid = [start, ...bars, "{end_of_grid}"];
+    return part === undefined
+      ? grid
+      : [`{start_of_${part}: ${plain}}`, ...grid, `{end_of_${part}}`];
   },
   again: (name, times) => (/^chorus$/i.test(name) && times === 1 ? "{chorus}" : null),
   hasGrips: true,

@@ -1,3 +1,4 @@
+import { parseChord } from "@/core/chart";
 import { blocksIn } from "@/formats/tab";
 import { decodeText } from "./decode";
 import { type ReadKind } from "@/formats/fileKinds";
@@ -26,8 +27,8 @@ export function detectKind(content: Uint8Array | string): ReadKind | null {
   if (isTable(head)) return "csv";
   const text = content.slice(0, MOST_LOOKED_AT);
   if (blocksIn(text).some(({ kind }) => kind === "system")) return "tab";
-  const isSheet = /^\s*\{\s*[a-z_]+\s*(?::[^}]*)?\}\s*$/im.test(text);
-  return isSheet ? "chordpro" : "bars";
+  const isSheet = /^\s*\{\s*[a-z_]+\s*(?:[:\s][^}]*)?\}\s*$/im.test(text);
+  return isSheet || hasBracketedChords(text) ? "chordpro" : "bars";
 }
 
 /** A table names columns that Tenon knows in its first line. */
@@ -39,6 +40,17 @@ function isTable(head: string): boolean {
   const has = (name: string) => names.includes(name);
   if (has("when") && has("drill")) return true;
   return names.length > 1 && (has("chord") || (has("strings") && (has("tuning") || has("name"))));
+}
+
+/** Whether chords stand in brackets among the words of a line. */
+function hasBracketedChords(text: string): boolean {
+  return text
+    .split(/\r\n|\n|\r/)
+    .some((line) =>
+      [...line.matchAll(/\[([^[\]]{1,20})\]/g)].some(
+        ([bracket, inner = ""]) => parseChord(inner.trim()) && line.trim() !== bracket,
+      ),
+    );
 }
 
 function isBinary(bytes: Uint8Array): boolean {
