@@ -24,7 +24,7 @@ export function writeMxl(xml: string): Uint8Array {
       [CONTAINER]: strToU8(container),
       [SCORE]: strToU8(xml),
     },
-    { mtime: MTIME, level: 6 },
+    { mtime: MTIME, level: 3 },
   );
 }
 
