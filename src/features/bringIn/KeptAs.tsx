@@ -32,11 +32,11 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
     const id = newId();
     onClose();
     const undo = () => void change({ act: "delete", kind: "song", id });
-    await change(
+    const made = await change(
       { act: "add", kind: "song", id, value: { ...song, guitarId: guitar.id } },
       { text: `${song.name} is among your songs.`, undo },
     );
-    router.push(`/song${writeSongAddress({ id, section: 0, chord: null })}`);
+    if (made) router.push(`/song${writeSongAddress({ id, section: 0, chord: null })}`);
   };
   const keepTunings = async (tunings: readonly { name: string; midi: readonly number[] }[]) => {
     const acts = tunings.map(({ name, midi }) => {
@@ -46,8 +46,8 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
     onClose();
     const undo = () =>
       void change(acts.map(({ id }) => ({ act: "delete", kind: "tuning", id }) as const));
-    await change(acts, { text: `${count(acts.length, "tuning")} brought in.`, undo });
-    router.push("/rig/tunings");
+    const made = await change(acts, { text: `${count(acts.length, "tuning")} brought in.`, undo });
+    if (made) router.push("/rig/tunings");
   };
 
   /** A comparison from elsewhere, on guitars of this player's with as many strings. */
@@ -118,11 +118,11 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
         const id = newId();
         onClose();
         const undo = () => void change({ act: "delete", kind: "guitar", id });
-        await change(
+        const made = await change(
           { act: "add", kind: "guitar", id, value: guitar },
           { text: `${guitar.name} is among your guitars.`, undo },
         );
-        router.push("/rig");
+        if (made) router.push("/rig");
       };
       return (
         <Kept
@@ -143,11 +143,11 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
         const id = newId();
         onClose();
         const undo = () => void change({ act: "delete", kind: "comparison", id });
-        await change(
+        const made = await change(
           { act: "add", kind: "comparison", id, value: { name, comparison: onOwn(comparison) } },
           { text: `${name} is saved.`, undo },
         );
-        router.push("/compare");
+        if (made) router.push("/compare");
       };
       return (
         <Kept onBack={onBack} isEmpty={false} action={`Keep ${name}`} onKeep={() => void keep()}>
