@@ -3,21 +3,7 @@ import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
 import { expect, test } from "./fixtures";
-
-const TAB = `Title: Cinder Lane
-Tempo: 132
-
-[Verse]
-   A5                C5      D5
-   1 & 2 & 3 & 4 &   1 & 2 & 3 & 4 &
-e|-----------------|-----------------|
-B|-----------------|-----------------|
-G|-----------------|-----------------|
-D|-14--14--14--14--|-10--10--12--12--|
-A|-12--12--12--12--|-10--10--10--10--|
-E|-----------------|-8---8-----------|
-What is this ~~ line
-`;
+import { RIFF } from "./riff";
 
 /** A file of a journey's own. */
 function fileAt(folder: string, name: string, content: string | Uint8Array): string {
@@ -36,7 +22,7 @@ async function bringIn(page: Page, path: string) {
 test("tablature comes in line by line, is set beside Tenon's way, kept as pinned grips, and undone", async ({
   page,
 }, info) => {
-  await bringIn(page, fileAt(info.outputDir, "riff.tab", TAB));
+  await bringIn(page, fileAt(info.outputDir, "riff.tab", RIFF));
   await expect(page.getByRole("heading", { name: "Cinder Lane" })).toBeVisible();
   await expect(page.getByText("Tablature, 2 bars, 3 chords, 3 with a grip")).toBeVisible();
   await expect(page.getByRole("row", { name: /As the file plays it/ })).toBeVisible();

@@ -1,4 +1,5 @@
 import { type Page } from "@playwright/test";
+import { RIFF } from "../e2e/riff";
 import { withDemo } from "./lib/withDemo.mts";
 
 /** Redraws the pictures of docs/screenshots from the build, on fresh demo data. */
@@ -25,22 +26,6 @@ const takeTuning = (text: string) => async (page: Page) => {
   await openSheet(text)(page);
   await page.keyboard.press("Escape");
 };
-
-/** Invented, as all demo data are. */
-const RIFF = `Title: Cinder Lane
-Tempo: 132
-
-[Verse]
-   A5                C5      D5
-   1 & 2 & 3 & 4 &   1 & 2 & 3 & 4 &
-e|-----------------|-----------------|
-B|-----------------|-----------------|
-G|-----------------|-----------------|
-D|-14--14--14--14--|-10--10--12--12--|
-A|-12--12--12--12--|-10--10--12--12--|
-E|-----------------|-8---8---10--10--|
-slow now, and breathe
-`;
 
 const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },

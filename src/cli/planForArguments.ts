@@ -21,6 +21,7 @@ import {
   GOALS,
   planRoutes,
   struckOnBeats,
+  struckThenSilent,
   timeRoute,
   type ChordTime,
   type RoutePin,
@@ -154,14 +155,7 @@ function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefine
   const read = readChart(chart);
   const played = playedChords(read);
   if (played.length === 0) return failure("chart", "no chord in it; write some, like | D5 | F5 |");
-  const times = played.map(({ beats, silentBeats }): ChordTime => {
-    const struck = struckOnBeats(beats);
-    // The hand is free from the last strum on, through any silence.
-    return {
-      beats: beats + silentBeats,
-      lastStrumBeats: struck.lastStrumBeats + silentBeats,
-    };
-  });
+  const times = played.map(({ beats, silentBeats }) => struckThenSilent(beats, silentBeats));
   const names = played.map(({ name }) => name);
   return success({ chords: names, times, tempoBpm: read.tempoBpm ?? TEMPO_BPM });
 }

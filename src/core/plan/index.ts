@@ -13,6 +13,7 @@ export { routeThrough } from "./routeThrough";
 export { type GripStop } from "./stops";
 export {
   struckOnBeats,
+  struckThenSilent,
   timeRoute,
   type ChordTime,
   type TimedChange,

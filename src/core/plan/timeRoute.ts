@@ -22,6 +22,12 @@ export function struckOnBeats(beats: number): ChordTime {
   return { beats, lastStrumBeats: Math.min(1, beats) };
 }
 
+/** The same for a chord that silence follows: the hand is free from the last strum on. */
+export function struckThenSilent(beats: number, silentBeats: number): ChordTime {
+  const { lastStrumBeats } = struckOnBeats(beats);
+  return { beats: beats + silentBeats, lastStrumBeats: lastStrumBeats + silentBeats };
+}
+
 export interface TimedChange extends HandChange {
   readonly neededMs: number;
   readonly availableMs: number;

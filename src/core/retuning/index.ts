@@ -1,4 +1,4 @@
-export { type ByEarCheck } from "./byEar";
+export { type ByEarCheck, findCheck } from "./byEar";
 export { type RetuneStep, retuneSteps } from "./retune";
 export {
   type RetuneOptions,

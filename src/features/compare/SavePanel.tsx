@@ -148,7 +148,7 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
             onClick={() => void savePaper(paper)}
           >
             <Download size={18} aria-hidden="true" />
-            {`PDF, ${paperName}`}
+            {`Save as PDF, ${paperName}`}
           </button>
         ))}
         <button

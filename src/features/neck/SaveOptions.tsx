@@ -98,7 +98,7 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
           onClick={() => void savePaper(paper)}
         >
           <FileDown size={18} aria-hidden="true" />
-          {`PDF, ${name}`}
+          {`Neck and grips as PDF, ${name}`}
         </button>
       ))}
       <button type="button" className="button" disabled={!answer} onClick={() => void saveGrips()}>

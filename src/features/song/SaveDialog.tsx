@@ -64,7 +64,7 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
   };
   const save = (kind: FileKind, called = name) =>
     void run(async () => {
-      const { file, lost } = await savedAs(kind, { sheet, paper }, song, answers, route);
+      const { file, lost } = await savedAs(kind, { sheet, paper }, song, answers, route, a4Hz);
       return [file, `${called}.${EXTENSION_OF[kind]}`, lost] as const;
     });
   const saveSound = () =>

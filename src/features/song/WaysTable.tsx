@@ -35,7 +35,7 @@ export const WaysTable = memo(function WaysTable({
           Ways
         </h2>
         {current && compared && (
-          <div className="flex items-center gap-2">
+          <div className="flex flex-wrap items-center gap-2">
             <TableButton table={table} name="the ways" />
             <button
               type="button"

@@ -15,6 +15,7 @@ export async function savedAs(
   { name, chart }: SongContent,
   { neck, arrangement }: SongAnswers,
   { timed, played }: SongRoute,
+  a4Hz: number,
 ): Promise<{ readonly file: Blob; readonly lost: readonly string[] }> {
   const { stops, changes, cleanTempoBpm } = routeFacts(timed, played);
   const question = {
@@ -26,6 +27,7 @@ export async function savedAs(
     chart,
     tuningMidi: neck.midi.map((midi) => midi - neck.capo),
     capo: neck.capo,
+    a4Hz,
     route: {
       stops: arrangement.chords.map((_, index) => stops[index] ?? null),
       changes,

@@ -3,7 +3,7 @@ import { checkFretting } from "@/core/fretting";
 import { rankFingers, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { noteText, pitchClassOf, spellPitchClass, type Note } from "@/core/pitch";
-import { struckOnBeats, type ChordTime } from "@/core/plan";
+import { struckThenSilent, type ChordTime } from "@/core/plan";
 import { DEFAULT_TEMPO_BPM, quartersPerBeat } from "@/core/song";
 import { samePitches, type Tuning } from "@/core/tuning";
 import {
@@ -66,10 +66,8 @@ export function askedRoute(score: Score, hand: Hand): AskedRoute {
     tempoBpm: score.tempoBpm ?? DEFAULT_TEMPO_BPM,
     times: chords.map(({ start, beats }, index) => {
       const next = chords[index + 1]?.start ?? start + beats;
-      const struck = struckOnBeats(beats / beat);
-      const silent = Math.max(0, next - start - beats) / beat;
-      // The hand is free from the last strum on, through any silence.
-      return { beats: beats / beat + silent, lastStrumBeats: struck.lastStrumBeats + silent };
+      const silent = Math.max(0, next - start - beats);
+      return struckThenSilent(beats / beat, silent / beat);
     }),
     pins: ownGrips(score).flatMap((grip, index) => {
       if (!grip || !neck.ok || !checkFretting(neck.value, grip.fretting).ok) return [];

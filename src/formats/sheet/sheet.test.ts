@@ -5,16 +5,19 @@ import { asItStands } from "@/formats/convert";
 import { withGripsOf } from "@/formats/testing";
 import { type Score } from "@/formats/score";
 import { gripItems } from "./gripItems";
-import { lessonPages, songPages, stagePages, stageSize, tuningPages } from "./layouts";
+import { lessonPages } from "./lessonPages";
 import { MARGIN, PAPER_SIZES, PAPERS, textWidth, withSigns, type Item, type Page } from "./page";
 import { comparePages, neckPages } from "./pictures";
 import { sheetSong } from "./sheetSong";
+import { songPages } from "./songPages";
+import { stagePages, stageSize } from "./stagePages";
+import { tuningPages } from "./tuningPages";
 
 const STANDARD = nameTuning([40, 45, 50, 55, 59, 64]);
 function songOf(chart: string, tuning = STANDARD) {
   const score: Score = { ...readSheet(chart).score, tuning };
   const { once, played } = asItStands(withGripsOf(score));
-  return sheetSong(once, played, tuning, null);
+  return { ...sheetSong(once, played, tuning, null), a4Hz: 440 };
 }
 const SONG = "{title: Long Way Up}\n[Verse x2]\n| A5 D5 | E5 |\n[Chorus]\n| F#5 | Bb5 |\n[Verse]\n";
 

@@ -36,6 +36,7 @@ export interface SheetSong {
   /** The hardest first; each pair of grips once. */
   readonly changes: readonly SheetChange[];
   readonly cleanTempoBpm: number | null;
+  readonly a4Hz: number;
 }
 
 /** Gathers a song's grips and changes; `played` is the score with repeats written out. */
@@ -44,7 +45,7 @@ export function sheetSong(
   played: Score,
   tuning: Tuning,
   route: RouteFacts | null,
-): SheetSong {
+): Omit<SheetSong, "a4Hz"> {
   const bars = playedBars(played);
   const chords = playedChords(bars);
   const neck = makeNeck({ midi: tuning.midi, capo: once.capo });

@@ -3,18 +3,14 @@ import { usualTuning, type GrippedScore, type Written } from "@/formats/convert"
 import { type RouteFacts } from "@/formats/routeFacts";
 import { problemAt, type FormatProblem } from "@/formats/score";
 import { type FontSet } from "./fonts";
-import {
-  lessonPages,
-  SMALLEST_STAGE_SIZE,
-  songPages,
-  stagePages,
-  stageSize,
-  tuningPages,
-} from "./layouts";
+import { lessonPages } from "./lessonPages";
 import { type Page, type Paper } from "./page";
 import { pdfOf } from "./pdf";
 import { sheetSong, type SheetSong } from "./sheetSong";
+import { songPages } from "./songPages";
+import { SMALLEST_STAGE_SIZE, stagePages, stageSize } from "./stagePages";
 import { svgOf } from "./svg";
+import { tuningPages } from "./tuningPages";
 
 export const SHEETS = ["song", "stage", "lesson", "tuning"] as const;
 export type Sheet = (typeof SHEETS)[number];
@@ -27,7 +23,11 @@ interface SheetQuestion {
   /** Null where nothing was planned. */
   readonly route: RouteFacts | null;
   readonly fonts: () => FontSet;
+  /** The player's reference pitch; 440 Hz by default. */
+  readonly a4Hz?: number;
 }
+
+const DEFAULT_A4_HZ = 440;
 
 const LAYOUTS: Readonly<Record<Sheet, (song: SheetSong, paper: Paper) => readonly Page[]>> = {
   song: songPages,
@@ -38,12 +38,14 @@ const LAYOUTS: Readonly<Record<Sheet, (song: SheetSong, paper: Paper) => readonl
 
 /** A sheet of a song for paper or screen. */
 export function songSheet(question: SheetQuestion): Result<Written> {
-  const { kind, sheet, paper, score, route, fonts } = question;
+  const { kind, sheet, paper, score, route, fonts, a4Hz = DEFAULT_A4_HZ } = question;
   const tuning = score.once.tuning ?? usualTuning();
-  const song = sheetSong(score.once, score.played, tuning, route);
+  const song = { ...sheetSong(score.once, score.played, tuning, route), a4Hz };
   const pages = LAYOUTS[sheet](song, paper);
   const problems: FormatProblem[] = [];
-  if (sheet === "stage" && stageSize(pages) < SMALLEST_STAGE_SIZE) {
+  if (sheet === "stage" && pages.length > 1) {
+    problems.push(problemAt(null, `the song is too long for one page; it takes ${pages.length}`));
+  } else if (sheet === "stage" && stageSize(pages) < SMALLEST_STAGE_SIZE) {
     problems.push(
       problemAt(null, "the song is long for one page: its letters are small for a stage"),
     );

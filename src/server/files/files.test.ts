@@ -75,6 +75,7 @@ const QUESTION = {
   chart: "| A5 | D5 |",
   tuningMidi: [40, 45, 50, 55, 59, 64],
   capo: 0,
+  a4Hz: 440,
   route: {
     stops: [
       { fretting: [null, 0, 2, 2, null, null], fingers: [0, 0, 1, 1, 0, 0], effort: 6 },

@@ -1,5 +1,6 @@
 import { array, mixed, number, object, string, type InferType } from "yup";
 import { type Finger } from "@/core/hand";
+import { HIGHEST_A4_HZ, LOWEST_A4_HZ } from "@/core/pitch";
 import { failure, type Result } from "@/core/result";
 import { MAX_STRINGS, MIN_STRINGS, nameTuning } from "@/core/tuning";
 import { readSheet } from "@/formats/chartText";
@@ -24,6 +25,7 @@ export const writeSchema = object({
   chart: string().max(LONGEST_CHART).defined(),
   tuningMidi: array(number().integer().required()).min(MIN_STRINGS).max(MAX_STRINGS).required(),
   capo: number().integer().min(0).max(24).required(),
+  a4Hz: number().min(LOWEST_A4_HZ).max(HIGHEST_A4_HZ).required(),
   route: object({
     stops: array(
       object({
@@ -55,7 +57,7 @@ export type WriteQuestion = InferType<typeof writeSchema>;
 
 /** Writes a song that a page shows, along the way that it shows. */
 export function writeSong(question: WriteQuestion): Result<Written> {
-  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, route } = question;
+  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, a4Hz, route } = question;
   const wrong = route.stops.some((stop) => stop && stop.fretting.length !== tuningMidi.length);
   if (wrong) return failure("route", "a grip has another number of strings than the tuning");
   const read = readSheet(chart).score;
@@ -63,7 +65,7 @@ export function writeSong(question: WriteQuestion): Result<Written> {
   const bare = retuned({ ...read, tuning: null }, tuning);
   const score = alongRoute({ ...bare, capo, names: "sound", title: read.title ?? name }, route);
   if (kind === "svg" || kind === "pdf") {
-    return songSheet({ kind, sheet, paper, score, route, fonts: readFonts });
+    return songSheet({ kind, sheet, paper, score, route, fonts: readFonts, a4Hz });
   }
   const isSheet = /^\s*\{\s*[a-z_]+/im.test(chart);
   return writeAs(kind, score, { width, sheet: kind === "chordpro" && isSheet ? chart : null });

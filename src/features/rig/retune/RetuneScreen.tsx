@@ -69,10 +69,12 @@ export function RetuneScreen() {
         <ArrowRight size={28} aria-hidden="true" className="text-muted" />
         <TuningButton label="To" tuning={toTuning} note={null} onPress={() => setChanging("to")} />
         <p className="ml-auto text-lg text-muted">{guitar.name}</p>
-        <button type="button" className="button" onClick={() => void saveSheet()}>
-          <Download size={18} aria-hidden="true" />
-          CSV
-        </button>
+        {sheet.order.length > 0 && (
+          <button type="button" className="button" onClick={() => void saveSheet()}>
+            <Download size={18} aria-hidden="true" />
+            CSV
+          </button>
+        )}
       </div>
       <RetuneSheetView
         key={`${guitar.id} ${start.join()} ${target.join()}`}

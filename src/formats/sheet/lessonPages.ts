@@ -1,0 +1,86 @@
+import { DEFAULT_TEMPO_BPM } from "@/core/song";
+import { dampingLines } from "@/formats/words";
+import { gripItems } from "./gripItems";
+import {
+  fitted,
+  makeFlow,
+  MARGIN,
+  noteItem,
+  textItem,
+  withSigns,
+  type Flow,
+  type Page,
+  type Paper,
+} from "./page";
+import { head, sectionHead } from "./parts";
+import { type SheetChange, type SheetGrip, type SheetSong } from "./sheetSong";
+
+const MOST_DRILLS = 8;
+/** Room to tick off five rounds. */
+const DASHES = "____  ____  ____  ____  ____";
+const CAUTION =
+  "Stop where it hurts or a hand goes numb, and ask a doctor if it stays. Protect your ears.";
+
+/** Grips with fingers and what silences each string, and the hardest changes as drills. */
+export function lessonPages(song: SheetSong, paper: Paper): readonly Page[] {
+  const flow = makeFlow(paper);
+  head(flow, song, 24);
+  sectionHead(flow, "Grips", 1);
+  for (const grip of song.grips) lessonGrip(flow, grip);
+  if (song.changes.length > 0) {
+    sectionHead(flow, "Drills: the changes that break first", 1);
+    for (const change of song.changes.slice(0, MOST_DRILLS)) drillLine(flow, change, song);
+  }
+  const top = flow.take(24);
+  flow.put(textItem(MARGIN, top + 16, CAUTION, { size: 9.5, shade: "grey" }));
+  return flow.pages();
+}
+
+function lessonGrip(flow: Flow, grip: SheetGrip): void {
+  const strings = grip.fretting.length;
+  const lines = grip.damping ? dampingLines(grip.damping, strings) : [];
+  const height = Math.max(13 * strings + 50, 34 + 14 * (lines.length + 2));
+  const top = flow.take(height);
+  const right = MARGIN + 190;
+  const frets = grip.fretting.map((fret) => fret ?? "x").join(" ");
+  const where = grip.sections.filter(Boolean).join(", ");
+  flow.put(
+    noteItem(MARGIN, top + 18, fitted(grip.name, 18, 110), { size: 18, weight: "semibold" }),
+    textItem(MARGIN + 170, top + 18, `bar ${grip.bar}`, { size: 9, align: "right", shade: "grey" }),
+    ...gripItems(MARGIN, top + 28, 170, 13 * strings + 14, grip),
+    textItem(right, top + 34, fitted(`${frets}   ${where}`, 12, flow.width - 200), { size: 12 }),
+  );
+  const strum =
+    grip.damping?.strumSafe === false
+      ? "Do not strum all strings:"
+      : "All strings may be strummed.";
+  if (grip.damping) flow.put(textItem(right, top + 50, strum, { size: 12, weight: "semibold" }));
+  for (const [index, { strings: numbers, text }] of lines.entries()) {
+    const said = `${numbers.length > 1 ? "strings" : "string"} ${numbers.join(" ")}: ${text}`;
+    flow.put(
+      textItem(right, top + 65 + 14 * index, fitted(said, 11, flow.width - 200), { size: 11 }),
+    );
+  }
+}
+
+function drillLine(flow: Flow, change: SheetChange, { score }: SheetSong): void {
+  const top = flow.take(32);
+  const { from, to, bar, neededMs, availableMs, cleanTempoBpm } = change;
+  const tempo = score.tempoBpm ?? DEFAULT_TEMPO_BPM;
+  const clean = cleanTempoBpm === null ? tempo : Math.floor(cleanTempoBpm);
+  const start = Math.max(30, Math.round(Math.min(clean, tempo) * 0.7));
+  const needs = `needs ${Math.round(neededMs)} ms, the song gives ${Math.round(availableMs)}; clean to ${clean} a minute`;
+  flow.put(
+    textItem(MARGIN, top + 14, withSigns(`${from.name} to ${to.name}`), {
+      size: 13,
+      weight: "semibold",
+    }),
+    textItem(MARGIN + 120, top + 14, `bar ${bar}: ${needs}`, { size: 11 }),
+    textItem(
+      MARGIN + 120,
+      top + 27,
+      `Start at ${start}, 4 clean in a row, then 4 faster, up to ${Math.round(tempo)}.   ${DASHES}`,
+      { size: 10, shade: "grey" },
+    ),
+  );
+}
