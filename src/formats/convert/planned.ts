@@ -28,7 +28,7 @@ export interface AskedRoute {
   readonly pins: readonly {
     readonly index: number;
     readonly fretting: PlayedGrip["fretting"];
-    readonly fingers?: PlayedGrip["fingers"];
+    readonly fingers?: NonNullable<PlayedGrip["fingers"]>;
   }[];
 }
 
@@ -73,8 +73,14 @@ export function askedRoute(score: Score, hand: Hand): AskedRoute {
       if (!grip || !neck.ok || !checkFretting(neck.value, grip.fretting).ok) return [];
       const ways = rankFingers(neck.value, grip.fretting, { hand });
       if (ways.length === 0) return [];
-      const isHeldSo = ways.some(({ fingers }) => fingers.join() === grip.fingers.join());
-      return [{ index, fretting: grip.fretting, ...(isHeldSo && { fingers: grip.fingers }) }];
+      const isHeldSo = ways.some(({ fingers }) => fingers.join() === grip.fingers?.join());
+      return [
+        {
+          index,
+          fretting: grip.fretting,
+          ...(isHeldSo && grip.fingers && { fingers: grip.fingers }),
+        },
+      ];
     }),
   };
 }

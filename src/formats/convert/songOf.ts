@@ -72,7 +72,7 @@ function marksOf(text: string, grips: readonly (PlayedGrip | null)[]): readonly 
         act: "pin",
         chord,
         fretting: grip.fretting,
-        fingers: grip.fingers.some((finger) => finger !== 0) ? grip.fingers : null,
+        fingers: grip.fingers?.some((finger) => finger !== 0) ? grip.fingers : null,
       } as const;
       if ((ways.get(chord)?.size ?? 0) > 1) return [{ ...pin, section, at }];
       if (everywhere.has(chord)) return [];

@@ -22,7 +22,7 @@ const VALUES: readonly NoteValue[] = TYPES.flatMap(([type, quarters]) => [
   { quarters: (quarters * 2) / 3, type, isDotted: false, isTriplet: true },
 ]).toSorted((a, b) => b.quarters - a.quarters);
 const ROUNDING = 1e-6;
-const MOST_PIECES = 6;
+const MOST_PIECES = 10;
 
 /** A length as note values to be tied, the longest first; one without a type where no few values make it. */
 export function valuesOf(quarters: number): readonly NoteValue[] {

@@ -11,7 +11,9 @@ export interface MeasureSigns {
 /** More measures than any piece plays; repeats beyond are left out. */
 const MOST_PLAYED = 20_000;
 
-/** The measures in the order in which they are played. */
+/**
+ * The measures in the order in which they are played; one after the other where signs make no sense, so that none is lost.
+ */
 export function playedOrder(measures: readonly MeasureSigns[]): readonly number[] {
   const order: number[] = [];
   let start = 0;
@@ -34,7 +36,8 @@ export function playedOrder(measures: readonly MeasureSigns[]): readonly number[
     if (measure.closes !== null || isOver) [start, time] = [index + 1, 1];
     index += 1;
   }
-  return order;
+  const isWhole = order.length >= MOST_PLAYED || new Set(order).size === measures.length;
+  return isWhole ? order : measures.map((_, index) => index);
 }
 
 function afterEnding(measures: readonly MeasureSigns[], from: number): number {

@@ -7,7 +7,8 @@ import { strumBar } from "./strumNotes";
 /** How a chord is played. */
 export interface PlayedGrip {
   readonly fretting: Fretting;
-  readonly fingers: readonly (Finger | 0)[];
+  /** Null where nothing is said of them. */
+  readonly fingers: readonly (Finger | 0)[] | null;
 }
 
 /**
@@ -46,9 +47,7 @@ export function ownGrips(score: Score): readonly (PlayedGrip | null)[] {
     bars.flatMap(({ chords }) =>
       chords
         .filter(({ reducedTo }) => reducedTo !== null)
-        .map(({ fretting, fingers }) =>
-          fretting ? { fretting, fingers: fingers ?? fretting.map(() => 0 as const) } : null,
-        ),
+        .map(({ fretting, fingers }) => fretting && { fretting, fingers }),
     ),
   );
 }
