@@ -15,15 +15,13 @@ interface SongSound {
 const SAMPLE_RATE = 44_100;
 /** The last chord dies away. */
 const TAIL_S = 2;
-/** An hour of sound would fill the memory. */
-const LONGEST_S = 15 * 60;
+/** More sound would fill the memory. */
+export const LONGEST_MIN = 15;
 
-/** A song's chords as a WAV file, at its own tempo, as loud as Tenon goes. Throws an Error with words where it is too long. */
-export async function songWav({ arrangement, gain, ...rest }: SongSound): Promise<Blob> {
+/** A song's chords as a WAV file, at its own tempo, as loud as Tenon goes; null where it is too long. */
+export async function songWav({ arrangement, gain, ...rest }: SongSound): Promise<Blob | null> {
   const round = roundOf(arrangement, 0, arrangement.bars.length, arrangement.tempoBpm);
-  if (round.lengthS > LONGEST_S) {
-    throw new Error("The song is longer than 15 minutes; save a shorter one as sound.");
-  }
+  if (round.lengthS > 60 * LONGEST_MIN) return null;
   const length = Math.ceil((round.lengthS + TAIL_S) * SAMPLE_RATE);
   const context = new OfflineAudioContext(1, length, SAMPLE_RATE);
   const band = makeBand(context, { gain, loudness: 1 });

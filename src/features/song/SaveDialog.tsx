@@ -16,6 +16,13 @@ interface SaveDialogProps {
   readonly onClose: () => void;
 }
 
+interface Made {
+  readonly file: Blob;
+  readonly name: string;
+  /** What of the song it cannot say. */
+  readonly lost: readonly string[];
+}
+
 const PROGRAMS: readonly (readonly [FileKind, string, string])[] = [
   ["chordpro", "Chord sheet", "ChordPro, with your grips"],
   ["bars", "Chart", "bars as text"],
@@ -47,32 +54,38 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
   const [isBusy, setIsBusy] = useState(false);
   const name = fileName(song.name) || "song";
 
-  const run = async (make: () => Promise<readonly [Blob, string, readonly string[]]>) => {
+  /** Saves what is made, and says what of the song it lacks; or says why nothing was. */
+  const run = async (make: () => Promise<Made | string>) => {
     setIsBusy(true);
     try {
-      const [file, called, lost] = await make();
-      download(file, called);
-      const told = lost.map((each) => `${each.slice(0, 1).toUpperCase()}${each.slice(1)}.`);
-      tell({ text: [`${called} is saved.`, ...told].join(" ") });
+      const made = await make();
+      if (typeof made === "string") {
+        tell({ text: made });
+        return;
+      }
+      download(made.file, made.name);
+      const told = made.lost.map((each) => `${each.slice(0, 1).toUpperCase()}${each.slice(1)}.`);
+      tell({ text: [`${made.name} is saved.`, ...told].join(" ") });
     } catch (error) {
       console.warn(error);
-      const reason = error instanceof Error ? error.message : "";
-      tell({ text: reason || "That could not be saved. Is Tenon still running?" });
+      tell({ text: "That could not be saved. Is Tenon still running?" });
     } finally {
       setIsBusy(false);
     }
   };
   const save = (kind: FileKind, called = name) =>
     void run(async () => {
-      const { file, lost } = await savedAs(kind, { sheet, paper }, song, answers, route, a4Hz);
-      return [file, `${called}.${EXTENSION_OF[kind]}`, lost] as const;
+      const made = await savedAs(kind, { sheet, paper }, song, answers, route, a4Hz);
+      return typeof made === "string" ? made : { ...made, name: `${called}.${EXTENSION_OF[kind]}` };
     });
   const saveSound = () =>
     void run(async () => {
-      const { songWav } = await import("@/audio/songWav");
+      const { songWav, LONGEST_MIN } = await import("@/audio/songWav");
       const { arrangement, neck } = answers;
-      const sound = await songWav({ arrangement, route, neck, a4Hz, gain: hearing.gain });
-      return [sound, `${name}.wav`, []] as const;
+      const file = await songWav({ arrangement, route, neck, a4Hz, gain: hearing.gain });
+      return file
+        ? { file, lost: [], name: `${name}.wav` }
+        : `The song is longer than ${LONGEST_MIN} minutes; save a shorter one as sound.`;
     });
   return (
     <AppDialog title={`Save ${song.name} as`} onClose={onClose}>

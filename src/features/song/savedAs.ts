@@ -8,7 +8,7 @@ import { type SongAnswers } from "./useSongAnswers";
 /** Characters in a line of tablature. */
 const TAB_WIDTH = 80;
 
-/** Has the song written as a file, along the way that is shown. Throws an Error with words for the player where it cannot be. */
+/** Has the song written as a file, along the way that is shown; or why it cannot be, in words. */
 export async function savedAs(
   kind: FileKind,
   { sheet, paper }: { readonly sheet: string; readonly paper: string },
@@ -16,7 +16,7 @@ export async function savedAs(
   { neck, arrangement }: SongAnswers,
   { timed, played }: SongRoute,
   a4Hz: number,
-): Promise<{ readonly file: Blob; readonly lost: readonly string[] }> {
+): Promise<{ readonly file: Blob; readonly lost: readonly string[] } | string> {
   const { stops, changes, cleanTempoBpm } = routeFacts(timed, played);
   const question = {
     kind,
@@ -37,7 +37,7 @@ export async function savedAs(
   const response = await fetch("/files/write", { method: "POST", body: JSON.stringify(question) });
   if (!response.ok) {
     const { problem } = (await response.json()) as Extract<Result<never>, { readonly ok: false }>;
-    throw new Error(`That could not be saved: ${problem.message}.`);
+    return `That could not be saved: ${problem.message}.`;
   }
   const told = response.headers.get("Tenon-Problems");
   const lost = told === null ? [] : (JSON.parse(decodeURIComponent(told)) as readonly string[]);
