@@ -119,6 +119,33 @@ test("the neck with its grips, and a comparison, as PDF", async ({ page }, info)
   expect(await saved("Letter")).toMatch(/MediaBox \[0 0 612 792\]/);
 });
 
+test("a song typed in for seven strings is kept on the guitar that has them, and goes out again", async ({
+  page,
+}, info) => {
+  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  const typed =
+    "{title: Under Seven}\n{x_tuning: A1 E2 A2 D3 G3 B3 E4}\n{tempo: 100}\n[A5]low [C5]and [D5]slow\n";
+  await page.getByLabel("Or paste a text").fill(typed);
+  await page.getByRole("button", { name: "Look at the text" }).click();
+  await expect(page.getByText("Chord sheet, 3 bars, 3 chords, 100 a minute")).toBeVisible();
+  await page.getByRole("button", { name: "Keep Under Seven" }).click();
+  await page.waitForURL(/\/song\?id=/);
+  await page.getByRole("button", { name: "Save as", exact: true }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^Tablature/ })
+      .click(),
+  ]);
+  const path = join(info.outputDir, download.suggestedFilename());
+  await download.saveAs(path);
+  const tab = readFileSync(path, "utf8");
+  expect(tab.match(/^[A-G]\|/gm)).toHaveLength(7);
+  expect(tab).toMatch(/A5 +C5 +D5/);
+});
+
 test("what cannot be read is said, and nothing is kept", async ({ page }, info) => {
   const bad = (name: string, content: string | Uint8Array) => fileAt(info.outputDir, name, content);
   const refused = async (path: string, message: RegExp) => {
