@@ -126,8 +126,9 @@ export function isMutes(text: string): boolean {
   return MUTES.test(text);
 }
 
-/** Whether more than half of a line's words are chords, as over strings nothing else is. */
+/** Whether more than half of a line's words are chords, as over strings nothing else is; "1 e a" counts a beat. */
 export function isChords(text: string): boolean {
+  if (isCounts(text)) return false;
   const words = text.split(/[\s|]+/).filter(Boolean);
   const chords = words.filter((word) => parseChord(word) !== null || /^N\.?C\.?$/i.test(word));
   return chords.length * 2 > words.length;

@@ -70,6 +70,8 @@ describe("what stands over strings", () => {
       false,
       false,
     ]);
+    // Counts of sixteenths have more chord names than numbers.
+    expect(isChords("1 e a")).toBe(false);
     expect(["1 & 2 &", "1 e + a", "4 1 2"].map(isCounts)).toEqual([true, true, true]);
     expect(["e a e", "A5", ""].map(isCounts)).toEqual([false, false, false]);
     expect(["PM----|", "  P.M. - - -", "pm"].map(isMutes)).toEqual([true, true, true]);

@@ -39,6 +39,28 @@ D|-0---0-0---0-0---0-0---0|
 `);
   });
 
+  test("a palm mute on the last column of a bar leaves the next bar's in its place", () => {
+    const muted = { beats: 1, string: 0, fret: 5, mark: "pm" };
+    const bar = (startBeat: number) => ({
+      meter: "4/4",
+      beats: 4,
+      tempoBpm: null,
+      chords: [],
+      notes: [{ ...muted, startBeat }],
+    });
+    const score: Score = {
+      ...readSheet("").score,
+      tuning: DROP_D,
+      sections: [{ name: "", bars: [bar(3), bar(0)] }],
+      order: [
+        [0, 0],
+        [0, 1],
+      ],
+    };
+    const [mutes, , , , , , , lowest] = writeTab(score, DROP_D).text.split("\n");
+    expect([mutes, lowest]).toEqual(["         PM PM", "D|-------5|-5------|"]);
+  });
+
   test("wrapped at the width, a blank line between systems; a pick-up is counted from where it comes", () => {
     const lines = tab("Pickup: 1\n| D5 |\n| F5 | G5 | D5 |", 30).split("\n");
     expect(Math.max(...lines.map(({ length }) => length))).toBeLessThanOrEqual(30);

@@ -110,8 +110,9 @@ function labelsOf({ midi }: Tuning): readonly string[] {
 
 function systemLines(bars: readonly LaidBar[], labels: readonly string[]): readonly string[] {
   const pad = " ".repeat((labels[0]?.length ?? 0) + 1);
+  // What stands over a bar's last column may reach over its bar line.
   const over = (line: "mutes" | "names" | "counts") =>
-    (pad + bars.map((bar) => `${bar[line].padEnd(bar.width)} `).join("")).trimEnd();
+    (pad + bars.map((bar) => bar[line].padEnd(bar.width + 1)).join("")).trimEnd();
   const beside = [over("mutes"), over("names"), over("counts")].filter((line) => line !== "");
   const strings = labels.map(
     (label, row) => `${label}|${bars.map(({ rows }) => `${rows[row] ?? ""}|`).join("")}`,
