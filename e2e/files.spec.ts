@@ -91,6 +91,10 @@ test("sheets for paper, a picture and sound", async ({ page }, info) => {
   }
   await page.getByRole("combobox", { name: /^Paper/ }).selectOption("letter");
   expect((await save("Picture, SVG")).toString("utf8")).toContain('viewBox="0 0 612 ');
+  const png = await save("Picture, PNG");
+  expect(png.toString("latin1", 1, 4)).toBe("PNG");
+  // Three px for each CSS px; a page of 612 points is 816 of these wide.
+  expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([2448, 3168]);
   const wav = await save("Sound, WAV");
   expect(wav.toString("latin1", 0, 12)).toMatch(/^RIFF....WAVE$/s);
   // Not silence: 16-bit samples after the header.

@@ -103,6 +103,7 @@ export {
   type LogDrill,
   type LogFilter,
   type LoggedNote,
+  type CardStanding,
   type LoggedRound,
   type LogSpan,
   type LogSums,

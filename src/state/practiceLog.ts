@@ -1,5 +1,5 @@
 import { type DrillKind, type LadderRound } from "@/core/drill";
-import { type Memory } from "@/core/recall";
+import { type Knowing } from "@/core/recall";
 import { type JournalContent, type RoundContent } from "./practice";
 
 /** Which part of the log is looked at; null for all. */
@@ -73,9 +73,17 @@ export interface DrillStanding {
   readonly ladder: readonly (LadderRound & { readonly id: number })[];
 }
 
+/** How a card stands at the time that was asked for. */
+export interface CardStanding {
+  /** When it should be asked again, in ms since 1970. */
+  readonly dueMs: number;
+  readonly knowing: Knowing;
+}
+
 /** What the room begins with. */
 export interface PracticeStart {
-  readonly memories: readonly (readonly [card: string, memory: Memory])[];
+  /** Of every card that was asked. */
+  readonly cards: readonly (readonly [card: string, standing: CardStanding])[];
   readonly standings: readonly DrillStanding[];
   /** Seconds practised on the day that was asked for. */
   readonly todayS: number;

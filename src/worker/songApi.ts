@@ -19,9 +19,11 @@ import {
   type SongSettings,
   type Way,
 } from "@/core/arrangement";
+import { songDrills, type PlayedDrill } from "@/core/drill";
 import { type Taste } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
+import { pitchClassOf } from "@/core/pitch";
 import { makeRouteMemo, type RouteMemo } from "@/core/plan";
 import { type Problem } from "@/core/result";
 import { readChart, type Chart } from "@/core/song";
@@ -48,6 +50,18 @@ export const songApi = {
     const planned = WAYS.map((way) => planWay(question, way));
     const found = planned.flatMap((route) => (route.ok ? [route.value] : []));
     return nameRoutes([...found, ...planOthers(question)]);
+  },
+
+  /** What to practise of a song along its own way; nothing where that cannot be played. */
+  songDrills({ id, name, asked }: DrilledSong): SongDrills {
+    const { text, settings } = asked;
+    const { route } = songApi.songWay(asked, settings.way);
+    if (!route) return { drills: [], roots: [] };
+    const arrangement = arrange(readChart(text), settings);
+    return {
+      drills: songDrills({ id, name, text, settings, arrangement, route }),
+      roots: [...new Set(arrangement.chords.map(({ chord }) => pitchClassOf(chord.root)))],
+    };
   },
 
   /** What would help a change of a song. */
@@ -82,6 +96,19 @@ export interface AskedSong extends Omit<SongQuestion, "arrangement" | "book"> {
   readonly settings: SongSettings;
   readonly help: Help;
   readonly ease?: Ease;
+}
+
+/** A saved song, and how it is played. */
+export interface DrilledSong {
+  readonly id: number;
+  readonly name: string;
+  readonly asked: AskedSong;
+}
+
+/** The tightest changes of a song as drills, and the pitch classes of its roots. */
+export interface SongDrills {
+  readonly drills: readonly PlayedDrill[];
+  readonly roots: readonly number[];
 }
 
 function songQuestion({ text, settings, help, ease, ...rest }: AskedSong): SongQuestion {

@@ -11,6 +11,7 @@ import {
 } from "@/core/song";
 import { asked } from "./asked";
 import { marksAt } from "./marks";
+import { sectionKeys } from "./sectionKeys";
 import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";
 
 /** A chord as it is played, with all that is known of it before there is a grip; times in quarters. */
@@ -66,16 +67,6 @@ export interface Arrangement {
 
 /** More chords than any song plays; a way through more would only keep everything waiting. */
 export const MOST_CHORDS = 1024;
-
-/** What tells sections apart: the name, with a number from the second of that name on. */
-export function sectionKeys({ sections }: Pick<Chart, "sections">): readonly string[] {
-  const seen = new Map<string, number>();
-  return sections.map(({ name }) => {
-    const count = (seen.get(name) ?? 0) + 1;
-    seen.set(name, count);
-    return count === 1 ? name : `${name} #${count}`;
-  });
-}
 
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
 export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {

@@ -4,7 +4,6 @@ export { ADVICE, adviseOn, type Advice, type AdviceKind } from "./advice";
 export {
   arrange,
   MOST_CHORDS,
-  sectionKeys,
   type ArrangedChord,
   type Arrangement,
   type PlayedBar,
@@ -24,6 +23,7 @@ export {
   SLOWEST_DOWN_STROKES_BPM,
 } from "./downStrokes";
 export { addMark, marksAt } from "./marks";
+export { sectionKeys } from "./sectionKeys";
 export { gripsOf, planSong, type SongRoute } from "./planSong";
 export { type SongQuestion } from "./question";
 export {

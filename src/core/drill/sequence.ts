@@ -1,5 +1,4 @@
 import { DEFAULT_SONG_SETTINGS, sectionKeys, type Mark } from "@/core/arrangement";
-import { readChart } from "@/core/song";
 import { type PlayedDrill } from "./drill";
 import { type DrillGrip } from "./grips";
 
@@ -20,16 +19,18 @@ export function drillOf(
   if (bars.includes(null)) return [];
   const words = bars.map((bar) => (bar === "rest" ? "N.C." : bar && wordOf(bar)));
   const text = `Texture: ${texture}\n| ${words.join(" | ")} |\n`;
-  const [section = ""] = sectionKeys(readChart(text));
   const marks = bars.flatMap((bar, index): readonly Mark[] => {
     if (!bar || bar === "rest") return [];
     const { name, fretting } = bar;
-    return [{ act: "pin", chord: name, section, at: [index, 0], fretting, fingers: null }];
+    return [{ act: "pin", chord: name, section: SECTION, at: [index, 0], fretting, fingers: null }];
   });
   const settings = { ...DEFAULT_SONG_SETTINGS, marks };
   const plain = { startBpm: START_BPM, showsSilence: false, bars: null };
   return [{ ...plain, ...base, how: "played", text, settings }];
 }
+
+/** A chart without headings is one section without a name. */
+const [SECTION = ""] = sectionKeys({ sections: [{ name: "" }] });
 
 function wordOf({ name, texture }: Exclude<DrillBar, "rest">): string {
   return texture ? `${name}~${texture.replaceAll(" ", "+")}` : name;

@@ -8,12 +8,6 @@ export {
   type NoteCard,
 } from "./cards";
 export { KNOWING, knowingOf, type Knowing } from "./knowing";
-export {
-  memoryAfter,
-  recallAt,
-  RESULTS,
-  type Memory,
-  type Review,
-  type RoundResult,
-} from "./memory";
+export { memoryAfter, recallAt, type Memory, type Review } from "./memory";
 export { answered, makeQueue, nextCard, type CardQueue } from "./queue";
+export { RESULTS, type RoundResult } from "./results";

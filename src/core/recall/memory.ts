@@ -1,8 +1,5 @@
 import { createEmptyCard, forgetting_curve, fsrs, Rating, type Card, type Grade } from "ts-fsrs";
-
-/** How a round or an answer went. */
-export const RESULTS = ["clean", "rough", "missed"] as const;
-export type RoundResult = (typeof RESULTS)[number];
+import { type RoundResult } from "./results";
 
 /** One answer to a card, in ms since 1970. */
 export interface Review {

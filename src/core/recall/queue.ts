@@ -16,18 +16,19 @@ const DUE_PER_NEW = 2;
  * Queues cards: those that are due, the most overdue first, with new ones in their learning order between them.
  *
  * @param order cards in the order in which they are learnt
+ * @param asked those that were asked before
  * @param mostNew how many new ones one sitting takes
  */
 export function makeQueue(
   order: readonly string[],
-  memories: ReadonlyMap<string, Memory>,
+  asked: ReadonlyMap<string, Pick<Memory, "dueMs">>,
   nowMs: number,
   mostNew: number,
 ): CardQueue {
   const due = order
-    .filter((card) => (memories.get(card)?.dueMs ?? Infinity) <= nowMs)
-    .toSorted((a, b) => (memories.get(a)?.dueMs ?? 0) - (memories.get(b)?.dueMs ?? 0));
-  const fresh = order.filter((card) => !memories.has(card)).slice(0, mostNew);
+    .filter((card) => (asked.get(card)?.dueMs ?? Infinity) <= nowMs)
+    .toSorted((a, b) => (asked.get(a)?.dueMs ?? 0) - (asked.get(b)?.dueMs ?? 0));
+  const fresh = order.filter((card) => !asked.has(card)).slice(0, mostNew);
   const waiting: string[] = [];
   while (due.length > 0 || fresh.length > 0) {
     waiting.push(...due.splice(0, DUE_PER_NEW), ...fresh.splice(0, 1));

@@ -1,9 +1,10 @@
-import { useCallback, useMemo } from "react";
+import { useCallback, useMemo, useRef } from "react";
 import { type SongRoute } from "@/core/arrangement";
 import { TIMING } from "@/core/motion";
 import { usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SongContent } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
+import { TableButton } from "@/ui/save";
 import { computeFreely } from "@/worker/client";
 
 interface AgainstTenonProps {
@@ -41,12 +42,13 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
       [asked],
     ),
   );
+  const table = useRef<HTMLTableElement>(null);
   const [own, best] = lastValue(answer) ?? [null, null];
   if (answer.kind === "waiting") return <p className="text-muted">Looking for a better way…</p>;
   if (!own || !best) return null;
   return (
     <section aria-label="Beside Tenon's way">
-      <table className="figures text-left text-lg">
+      <table ref={table} className="figures text-left text-lg">
         <thead>
           <tr className="text-[15px] text-muted">
             <th scope="col" className="pr-6 font-normal">
@@ -66,6 +68,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
         </tbody>
       </table>
       <p className="text-lg">{savedText(own.timed, best.timed)}</p>
+      <TableButton table={table} name="the file’s way beside Tenon’s" />
     </section>
   );
 }

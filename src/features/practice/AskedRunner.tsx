@@ -69,7 +69,7 @@ export function AskedRunner(props: AskedRunnerProps) {
   const asked = useAsked({
     drill,
     rig,
-    memories: data.memories,
+    cards: data.cards,
     newCards: profile.practice.newCards,
     isPaused,
     onAnswer: keep,

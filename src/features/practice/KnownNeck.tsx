@@ -5,33 +5,30 @@ import {
   cardAt,
   cardId,
   KNOWING,
-  knowingOf,
   learningOrder,
   type Knowing,
-  type Memory,
+  type NoteCard,
 } from "@/core/recall";
 import { useRig, useView } from "@/session";
-import { type Guitar } from "@/state";
+import { type CardStanding, type Guitar } from "@/state";
 import { PlainNeck, type NeckScale } from "@/ui/neck";
 import { KNOWING_WORDS } from "./words";
 
 interface KnownNeckProps {
   readonly rig: DrillRig;
   readonly guitar: Guitar;
-  readonly memories: ReadonlyMap<string, Memory>;
-  readonly nowMs: number;
+  readonly cards: ReadonlyMap<string, CardStanding>;
 }
 
 /** The neck, each place shaped by how well its note is known: a dot, an open ring, a half disc, a full disc. */
-export function KnownNeck({ rig, guitar, memories, nowMs }: KnownNeckProps) {
+export function KnownNeck({ rig, guitar, cards }: KnownNeckProps) {
   const last = Math.min(rig.neck.frets, CARD_FRETS);
   // From there on everything comes again.
   const neck = useMemo(() => ({ ...rig.neck, frets: last }), [rig.neck, last]);
   const { accidentals } = useRig().profile;
   const { thickOnTop, spacing } = useView().view;
-  const knowingAt = (string: number, fret: number) =>
-    knowingOf(memories.get(cardId(cardAt(neck, string, fret))), nowMs);
-  const all = learningOrder(neck).map((card) => knowingOf(memories.get(cardId(card)), nowMs));
+  const knowingOf = (card: NoteCard) => cards.get(cardId(card))?.knowing ?? "never asked";
+  const all = learningOrder(neck).map(knowingOf);
   const count = (knowing: Knowing) => all.filter((each) => each === knowing).length;
   const told = KNOWING.map((knowing) => `${count(knowing)} ${KNOWING_WORDS[knowing]}`).join(", ");
   return (
@@ -53,7 +50,7 @@ export function KnownNeck({ rig, guitar, memories, nowMs }: KnownNeckProps) {
                   scale={scale}
                   string={string}
                   fret={fret}
-                  knowing={knowingAt(string, fret)}
+                  knowing={knowingOf(cardAt(neck, string, fret))}
                 />
               )),
             )}

@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import {
   BarElement,
   CategoryScale,
@@ -11,6 +12,7 @@ import { Bar, Line } from "react-chartjs-2";
 import { DRILL_KINDS, type DrillKind } from "@/core/drill";
 import { type LogSpan, type LogView } from "@/state";
 import { chartOptions, colour, useThemeName } from "@/ui/chart";
+import { TableButton } from "@/ui/save";
 import { offText, KIND_WORDS } from "./words";
 
 Chart.register(BarElement, CategoryScale, Legend, LinearScale, LineElement, PointElement);
@@ -34,6 +36,7 @@ interface LogChartsProps {
 /** Minutes by kind, and tempo or accuracy over time; the figures stand beside as a table. */
 export function LogCharts({ view, drill }: LogChartsProps) {
   const theme = useThemeName();
+  const table = useRef<HTMLTableElement>(null);
   const { spans, span } = view;
   const labels = spans.map(({ from }) => dayText(from));
   const kinds = DRILL_KINDS.filter((kind) => spans.some((each) => each.secondsByKind[kind]));
@@ -87,7 +90,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
       <details>
         <summary className="min-h-11 cursor-pointer content-center">The same in figures</summary>
         <div className="max-h-96 overflow-auto">
-          <table className="figures w-full text-left">
+          <table ref={table} className="figures w-full text-left">
             <thead>
               <tr className="border-b border-line">
                 <th className="py-1 pr-3">{SPAN_WORDS[span]}</th>
@@ -115,6 +118,9 @@ export function LogCharts({ view, drill }: LogChartsProps) {
               ))}
             </tbody>
           </table>
+        </div>
+        <div className="mt-2">
+          <TableButton table={table} name={`practice by ${span}`} />
         </div>
       </details>
     </div>

@@ -41,14 +41,12 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
       [...own, ...ofSong.drills].map((each): [string, PlacedDrill] => [each.drill.key, each]),
     );
   }, [drills, guitar, rig, ofSong.drills]);
-  const cards = useMemo(() => learningOrder(rig.neck).map(cardId), [rig]);
+  const order = useMemo(() => learningOrder(rig.neck).map(cardId), [rig]);
   const [now] = useState(() => Date.now());
-  const dueCards = cards.filter(
-    (card) => (data.memories.get(card)?.dueMs ?? Infinity) <= now,
-  ).length;
+  const dueCards = order.filter((card) => (data.cards.get(card)?.dueMs ?? Infinity) <= now).length;
   const newCards = Math.min(
     practice.newCards,
-    cards.filter((card) => !data.memories.has(card)).length,
+    order.filter((card) => !data.cards.has(card)).length,
   );
   const planned = useMemo(
     () =>
@@ -120,7 +118,7 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
           </p>
         </div>
         <div className="min-w-0 space-y-6">
-          <KnownNeck rig={rig} guitar={guitar} memories={data.memories} nowMs={now} />
+          <KnownNeck rig={rig} guitar={guitar} cards={data.cards} />
           <DrillList
             rig={rig}
             guitar={guitar}

@@ -1,9 +1,10 @@
-import { useCallback, useMemo } from "react";
+import { useCallback, useMemo, useRef } from "react";
 import { TIMING } from "@/core/motion";
 import { changeMs, FEWEST_ROUNDS, fitTiming, type RoundChange } from "@/core/practice";
 import { type Result } from "@/core/result";
 import { useRig } from "@/session";
 import { currentValue, useComputed } from "@/ui/computed";
+import { TableButton } from "@/ui/save";
 import { NoteText } from "@/ui/text";
 import { usePracticeSettings } from "./usePracticeSettings";
 
@@ -25,6 +26,7 @@ export function TimingPanel() {
   const fitted = useMemo(() => rounds && fitTiming(rounds, plain), [rounds, plain]);
   const drills = useMemo(() => byDrill(rounds ?? []), [rounds]);
   const isUsed = practice.ownTiming !== null;
+  const table = useRef<HTMLTableElement>(null);
   return (
     <section aria-label="Your hand's times" className="panel space-y-3 p-4">
       <h2 className="text-xl font-semibold">How long your hand takes</h2>
@@ -36,7 +38,7 @@ export function TimingPanel() {
       {fitted && (
         <>
           <p>{`From ${fitted.clean} clean and ${fitted.missed} missed rounds. Times in ms.`}</p>
-          <table className="figures w-full text-left">
+          <table ref={table} className="figures w-full text-left">
             <thead>
               <tr className="border-b border-line">
                 <th className="py-1 pr-3">Change</th>
@@ -71,6 +73,7 @@ export function TimingPanel() {
                 Back to your level’s
               </button>
             )}
+            <TableButton table={table} name="your hand’s times" />
           </div>
         </>
       )}

@@ -18,7 +18,7 @@ jest.mock("@/audio/playGrip", () => ({ playGrip: async () => Promise.resolve() }
 const NECK = standardNeck();
 const GUITAR = { ...newGuitar(6, "Ash six"), id: 1, tunedMidi: NECK.midi };
 const DATA: PracticeData = {
-  memories: new Map(),
+  cards: new Map(),
   standings: new Map(),
   todayS: 0,
   refresh: async () => Promise.resolve(),

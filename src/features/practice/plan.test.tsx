@@ -5,7 +5,7 @@ import { useState } from "react";
 import { standardNeck } from "@/core/arrangement/testing";
 import { drillsOf, type DrillRig } from "@/core/drill";
 import { beginSitting, pass, type Block, type Sitting } from "@/core/practice";
-import { cardId, learningOrder, memoryAfter, type Memory } from "@/core/recall";
+import { cardId, learningOrder, type Knowing } from "@/core/recall";
 import { Session } from "@/session";
 import { fakeBrowser, startWith } from "@/session/testing";
 import { newGuitar, type DrillStanding } from "@/state";
@@ -167,24 +167,16 @@ describe("all drills", () => {
 
 describe("the neck as it is known", () => {
   test("counts every place once, by how well it is known", async () => {
-    const now = Date.UTC(2026, 2, 1);
-    const day = 86_400_000;
     const [first, second, third] = learningOrder(RIG.neck).map(cardId);
-    const after = (results: readonly ("clean" | "missed")[]): Memory => {
-      const memory = memoryAfter(
-        results.map((result, index) => ({ atMs: now - (60 - 20 * index) * day, result })),
-      );
-      if (!memory) throw new Error("no memory");
-      return memory;
-    };
-    const memories = new Map([
-      [first ?? "", after(["clean", "clean", "clean"])],
-      [second ?? "", after(["clean", "missed"])],
-      [third ?? "", after(["missed"])],
+    const standing = (knowing: Knowing) => ({ dueMs: 0, knowing });
+    const cards = new Map([
+      [first ?? "", standing("sure")],
+      [second ?? "", standing("shaky")],
+      [third ?? "", standing("shaky")],
     ]);
     render(
       <Session start={startWith()}>
-        <KnownNeck rig={RIG} guitar={GUITAR} memories={memories} nowMs={now} />
+        <KnownNeck rig={RIG} guitar={GUITAR} cards={cards} />
       </Session>,
     );
     await settled();

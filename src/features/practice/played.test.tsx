@@ -57,7 +57,7 @@ const PLACED: PlacedDrill = {
   songId: null,
 };
 const DATA: PracticeData = {
-  memories: new Map(),
+  cards: new Map(),
   standings: new Map(),
   todayS: 0,
   refresh: async () => Promise.resolve(),

@@ -12,10 +12,10 @@ function ask(what: string, isPaused = false) {
   const drill = ASKED_DRILLS.find((each) => each.what === what);
   if (!drill) throw new Error(what);
   const onAnswer = ({ card }: Question, { result }: Verdict) => answers.push({ card, result });
-  const memories = new Map();
+  const cards = new Map();
   return renderHook(
     (props: { isPaused: boolean }) =>
-      useAsked({ drill, rig: RIG, memories, newCards: 5, isPaused: props.isPaused, onAnswer }),
+      useAsked({ drill, rig: RIG, cards, newCards: 5, isPaused: props.isPaused, onAnswer }),
     { initialProps: { isPaused } },
   );
 }

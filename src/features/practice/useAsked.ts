@@ -16,9 +16,9 @@ import {
   makeQueue,
   nextCard,
   type CardQueue,
-  type Memory,
   type RoundResult,
 } from "@/core/recall";
+import { type CardStanding } from "@/state";
 import { useEvent } from "@/ui/controls";
 
 /** What an answer came to. */
@@ -46,7 +46,7 @@ export interface Asked {
 interface AskedInput {
   readonly drill: AskedDrill;
   readonly rig: DrillRig;
-  readonly memories: ReadonlyMap<string, Memory>;
+  readonly cards: ReadonlyMap<string, CardStanding>;
   readonly newCards: number;
   readonly isPaused: boolean;
   readonly onAnswer: (question: Question, verdict: Verdict) => void;
@@ -56,7 +56,7 @@ const EMPTY: CardQueue = { waiting: [], missed: [] };
 
 /** Asks question after question; what was missed comes back after three others. */
 export function useAsked(input: AskedInput): Asked {
-  const { drill, rig, memories, newCards, isPaused, onAnswer } = input;
+  const { drill, rig, cards, newCards, isPaused, onAnswer } = input;
   const hasCards = drill.what === "name" || drill.what === "half steps";
   const [queue, setQueue] = useState<CardQueue>(EMPTY);
   const [question, setQuestion] = useState<Question | null>(null);
@@ -73,7 +73,7 @@ export function useAsked(input: AskedInput): Asked {
   });
   const begin = useEvent(() => {
     const order = hasCards ? learningOrder(rig.neck).map(cardId) : [];
-    put(makeQueue(order, memories, Date.now(), newCards));
+    put(makeQueue(order, cards, Date.now(), newCards));
   });
   // Another drill or another neck begins afresh; the first question is asked once the page is there.
   useEffect(() => begin(), [begin, drill.key, rig]);

@@ -1,14 +1,13 @@
 import { useCallback, useMemo, useState } from "react";
 import { type Standing } from "@/core/practice";
-import { type Memory } from "@/core/recall";
 import { type Result } from "@/core/result";
-import { type DrillStanding, type PracticeStart } from "@/state";
+import { type CardStanding, type DrillStanding, type PracticeStart } from "@/state";
 import { useEvent } from "@/ui/controls";
 import { localTime } from "./localTime";
 
 /** What the log says of cards and drills. */
 export interface PracticeData {
-  readonly memories: ReadonlyMap<string, Memory>;
+  readonly cards: ReadonlyMap<string, CardStanding>;
   readonly standings: ReadonlyMap<string, Standing & DrillStanding>;
   readonly todayS: number;
   /** Asks the server anew; what was known stays where it does not answer. */
@@ -24,7 +23,7 @@ export function usePracticeData(first: PracticeStart): PracticeData {
   const refreshStable = useCallback(async () => refresh(), [refresh]);
   return useMemo(
     () => ({
-      memories: new Map(start.memories),
+      cards: new Map(start.cards),
       standings: new Map(start.standings.map((standing) => [standing.drill, standing])),
       todayS: start.todayS,
       refresh: refreshStable,

@@ -1,9 +1,5 @@
 import { useCallback, useMemo } from "react";
-import { arrange } from "@/core/arrangement";
-import { songDrills } from "@/core/drill";
 import { TIMING } from "@/core/motion";
-import { pitchClassOf } from "@/core/pitch";
-import { readChart } from "@/core/song";
 import { fetchSong, usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SavedSong } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
@@ -58,13 +54,12 @@ export function useSongDrills(): SongForDrills {
         constants,
         downStrokesBpm,
       };
-      const { route } = await computeFreely("song", (api) => api.songWay(asked, settings.way));
-      if (!route) return NONE;
-      const arrangement = arrange(readChart(text), settings);
-      const drills = songDrills({ id, name, text, settings, arrangement, route });
+      const { drills, roots } = await computeFreely("song", (api) =>
+        api.songDrills({ id, name, asked }),
+      );
       return {
         drills: drills.map((drill) => ({ drill, guitar, neck, songId: id })),
-        roots: new Set(arrangement.chords.map(({ chord }) => pitchClassOf(chord.root))),
+        roots: new Set(roots),
       };
     }, [id, revision, guitars, player, level, ownTiming, downStrokesBpm]),
   );

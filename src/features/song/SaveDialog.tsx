@@ -5,7 +5,7 @@ import { EXTENSION_OF, type FileKind } from "@/formats/fileKinds";
 import { useHearing, useRig, useTell } from "@/session";
 import { type SongContent } from "@/state";
 import { AppDialog, SelectField } from "@/ui/controls";
-import { download, fileName } from "@/ui/save";
+import { download, fileName, paintSvg } from "@/ui/save";
 import { savedAs } from "./savedAs";
 import { type SongAnswers } from "./useSongAnswers";
 
@@ -78,6 +78,12 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
       const made = await savedAs(kind, { sheet, paper }, song, answers, route, a4Hz);
       return typeof made === "string" ? made : { ...made, name: `${called}.${EXTENSION_OF[kind]}` };
     });
+  const savePng = () =>
+    void run(async () => {
+      const made = await savedAs("svg", { sheet, paper }, song, answers, route, a4Hz);
+      if (typeof made === "string") return made;
+      return { ...made, file: await paintSvg(made.file), name: `${name}-${sheet}.png` };
+    });
   const saveSound = () =>
     void run(async () => {
       const { songWav, LONGEST_MIN } = await import("@/audio/songWav");
@@ -137,6 +143,10 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
             >
               <Download size={18} aria-hidden="true" />
               Picture, SVG
+            </button>
+            <button type="button" className="button" disabled={isBusy} onClick={savePng}>
+              <Download size={18} aria-hidden="true" />
+              Picture, PNG
             </button>
           </div>
         </section>

@@ -12,7 +12,6 @@ import {
 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useComparisonDocument } from "@/session";
-import { comparisonOf } from "./comparisonOf";
 import { type SongRoom } from "./useSongRoom";
 import { type PanelName } from "./useSongView";
 
@@ -34,7 +33,8 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
   const { setComparison } = useComparisonDocument();
   const router = useRouter();
   const hasWay = answers.route !== null;
-  const compare = () => {
+  const compare = async () => {
+    const { comparisonOf } = await import("./comparisonOf");
     setComparison(comparisonOf(document.song, answers.arrangement, answers.guitar));
     router.push("/compare");
   };
@@ -52,7 +52,12 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
           {name}
         </button>
       ))}
-      <button type="button" className="button px-3" disabled={!hasWay} onClick={compare}>
+      <button
+        type="button"
+        className="button px-3"
+        disabled={!hasWay}
+        onClick={() => void compare()}
+      >
         <Scale size={18} aria-hidden="true" />
         Tunings
       </button>

@@ -14,6 +14,7 @@ const saved: string[] = [];
 jest.mock("@/ui/save", () => ({
   download: (_: Blob, name: string) => saved.push(name),
   fileName: (name: string) => name.toLowerCase().replaceAll(" ", "-"),
+  paintSvg: async () => Promise.resolve(new Blob(["PNG"])),
 }));
 let isTooLong = false;
 jest.mock("@/audio/songWav", () => ({
@@ -138,10 +139,12 @@ describe("a song saved as a file", () => {
     });
     await press("PDF");
     await press("Picture, SVG");
-    expect(saved).toEqual(["iron-gate-lesson.pdf", "iron-gate-lesson.svg"]);
-    expect(asked.map(({ sheet, paper }) => `${sheet} ${paper}`)).toEqual([
-      "lesson letter",
-      "lesson letter",
+    await press("Picture, PNG");
+    expect(saved).toEqual(["pdf", "svg", "png"].map((kind) => `iron-gate-lesson.${kind}`));
+    expect(asked.map(({ kind, sheet, paper }) => `${kind} ${sheet} ${paper}`)).toEqual([
+      "pdf lesson letter",
+      "svg lesson letter",
+      "svg lesson letter",
     ]);
   });
 

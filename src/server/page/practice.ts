@@ -2,7 +2,7 @@ import { served } from "@/server/database";
 import { readLog, readPractice } from "@/server/practice";
 import { type LogFilter, type LogView, type PracticeStart } from "@/state";
 
-const NOTHING: PracticeStart = { memories: [], standings: [], todayS: 0 };
+const NOTHING: PracticeStart = { cards: [], standings: [], todayS: 0 };
 
 /** What the room of practice begins with; nothing where the data cannot be used, which the frame of the page says. */
 export function readPracticeStart(): PracticeStart {

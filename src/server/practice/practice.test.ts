@@ -166,6 +166,15 @@ describe("what is remembered", () => {
     expect(read()).toBeUndefined();
   });
 
+  test("the room begins with when each card is due, and how well it is known by then", () => {
+    for (const days of [0, 20, 40]) answer(days, "clean");
+    const cardsAt = (days: number) =>
+      readPractice(data.connection, { atMs: START + days * DAY, zoneMin: 60 }).cards;
+    const dueMs = readMemories(data.connection).get(card)?.dueMs;
+    expect(cardsAt(60)).toEqual([[card, { dueMs, knowing: "sure" }]]);
+    expect(cardsAt(5_000)).toEqual([[card, { dueMs, knowing: "shaky" }]]);
+  });
+
   test("the room begins with the ladder's rounds in order, and with what was done today", () => {
     add({ atMs: START, bpm: 60 });
     add({ atMs: START + MINUTE, bpm: 64, result: "rough" });

@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { type Step } from "@/core/drill";
-import { type RoundResult } from "@/core/recall";
+import { knowingOf, type RoundResult } from "@/core/recall";
 import { type DrillStanding, type LocalTime, type PracticeStart } from "@/state";
 import { localDay } from "./localDay";
 import { readMemories } from "./memories";
@@ -25,7 +25,10 @@ export function readPractice(connection: Database, now: LocalTime): PracticeStar
     .pluck()
     .get(localDay(now));
   return {
-    memories: [...readMemories(connection)],
+    cards: [...readMemories(connection)].map(
+      ([card, memory]) =>
+        [card, { dueMs: memory.dueMs, knowing: knowingOf(memory, now.atMs) }] as const,
+    ),
     standings: drills.map((drill) => standingOf(connection, drill)),
     todayS: Number(today ?? 0),
   };

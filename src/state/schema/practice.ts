@@ -5,7 +5,6 @@ import { SITTINGS } from "@/core/practice";
 import { RESULTS } from "@/core/recall";
 import { LONGEST_NOTE, MOST_NEW_CARDS } from "@/state";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS } from "@/core/tuning";
-import "./words";
 
 const [SLOWEST_BPM, FASTEST_BPM] = [20, 400];
 /** Further from the beat than this belongs to no beat. */

@@ -13,7 +13,6 @@ import { LEVELS } from "@/core/motion";
 import { ACCIDENTALS, HIGHEST_A4_HZ, LOWEST_A4_HZ } from "@/core/pitch";
 import { NAMINGS } from "@/state";
 import { practiceSchema } from "./practice";
-import "./words";
 
 const share = number().moreThan(0).max(2).required();
 export const profileSchema = object({

@@ -2,6 +2,7 @@ export { standalonePage } from "./standalonePage";
 export { copyAddress } from "./copyAddress";
 export { download } from "./download";
 export { fileName } from "./fileName";
+export { paintSvg } from "./paintSvg";
 export { saveElement } from "./saveElement";
 export { PICTURE_KINDS, type PictureKind, savePicture } from "./savePicture";
 export { saveJson } from "./saveJson";

@@ -1,9 +1,10 @@
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
 import { MM_PER_INCH } from "@/core/measure";
 import { type Midi } from "@/core/pitch";
 import { adviseGauges, type GaugeAdvice } from "@/core/strings";
 import { strungGuitar, type Guitar } from "@/state";
 import { useNames } from "@/ui/names";
+import { TableButton } from "@/ui/save";
 import { NoteText } from "@/ui/text";
 
 interface GaugeAdviceViewProps {
@@ -16,12 +17,13 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
   const names = useNames();
   const advice = useMemo(() => adviseGauges(strungGuitar(guitar), to), [guitar, to]);
   const strings = advice.length;
+  const table = useRef<HTMLTableElement>(null);
   return (
     <details className="panel p-3">
       <summary className="min-h-8 cursor-pointer text-lg font-semibold">
         Gauges for the same feel
       </summary>
-      <table className="figures mt-2 w-full text-left text-[16px]">
+      <table ref={table} className="figures mt-2 w-full text-left text-[16px]">
         <thead className="text-muted">
           <tr>
             <th className="font-normal">String</th>
@@ -44,6 +46,9 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
             ))}
         </tbody>
       </table>
+      <div className="mt-2">
+        <TableButton table={table} name="gauges for the same feel" />
+      </div>
       <p className="mt-2 text-[15px] text-muted">
         Plain strings by diameter. A wound string goes by its unit weight, which its maker states;
         its diameter is only a hint. A large change of gauge is work for a qualified technician.
