@@ -58,6 +58,8 @@ export function partScore(
   tellUnread(part, harmonies, problems);
   const { sections, places } = sectionsOf(part.measures, found);
   const first = part.measures[0];
+  const { order, unfollowed } = playedOrder(part.measures);
+  if (unfollowed !== null) problems.push(problemAt(null, unfollowed));
   return {
     ...EMPTY_SCORE,
     title,
@@ -67,7 +69,7 @@ export function partScore(
     tuning,
     capo: part.capo,
     sections,
-    order: playedOrder(part.measures).flatMap((index) => {
+    order: order.flatMap((index) => {
       const place = places[index];
       return place ? [place] : [];
     }),
@@ -215,8 +217,6 @@ function tellUnread(
 }
 
 const UNREAD_TEXT: Readonly<Record<string, string>> = {
-  segno: "jumps to a sign, a coda or the beginning are not followed",
-  coda: "a coda is read where it stands",
   grace: "grace notes are left out",
   lyric: "the words under the notes are left out",
   bend: "bends are read as plain notes",

@@ -80,6 +80,42 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
     expect(chords(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "D5", "G5"]);
   });
 
+  test.each([
+    ["sounds", '<sound segno="s"/>', '<sound dalsegno="s"/>', '<sound fine="yes"/>'],
+    [
+      "signs and words",
+      "<direction-type><segno/></direction-type>",
+      "<direction-type><words>D.S. al Fine</words></direction-type>",
+      "<direction-type><words>Fine</words></direction-type>",
+    ],
+  ])("jumps are followed: %s", (_, sign, back, end) => {
+    const bar = (step: string, direction: string) =>
+      `${harmony(step, "power")}${rest(8)}<direction>${direction}</direction>`;
+    const score = scoreOf(
+      xml(`${bar("E", "<direction-type/>")}</measure><measure number="2">${bar("A", sign)}</measure>
+<measure number="3">${bar("D", end)}</measure><measure number="4">${bar("G", back)}`),
+    );
+    expect(chords(score).map(([first]) => first?.[0])).toEqual([
+      ...["E5", "A5", "D5", "G5"],
+      ...["A5", "D5"],
+    ]);
+  });
+
+  test("what stands over the first part for all holds for the guitar below", () => {
+    const measure = (number: number, content: string) =>
+      `<measure number="${number}">${content}</measure>`;
+    const mark = (name: string) =>
+      `<direction><direction-type><rehearsal>${name}</rehearsal></direction-type><sound tempo="88"/></direction>`;
+    const read = readMusicXml(`<score-partwise><part-list/>
+<part id="voice">${measure(1, mark("Verse") + rest(4))}${measure(2, `${mark("Chorus")}${rest(4)}<sound dacapo="yes"/>`)}</part>
+<part id="guitar">${measure(1, harmony("E", "power") + rest(4))}${measure(2, harmony("A", "power") + rest(4))}</part></score-partwise>`);
+    if (!read.ok) throw new Error(read.problem.message);
+    const { score } = read.value;
+    expect(score.tempoBpm).toBe(88);
+    expect(score.sections.map(({ name }) => name)).toEqual(["Verse", "Chorus"]);
+    expect(chords(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "A5"]);
+  });
+
   test("what would make it read without end, or from elsewhere, is refused", () => {
     expect(
       why(

@@ -1,6 +1,7 @@
 import { failure, success, type Result } from "@/core/result";
 import { oneLine } from "@/formats/chartText";
 import { problemAt, type FormatProblem, type ReadScore } from "@/formats/score";
+import { bothJumps } from "./jumps";
 import { partScore } from "./partScore";
 import { readPart, type Part, type PartMeasure } from "./readPart";
 import { at, child, childrenOf, readXml, textOf, type XmlNode } from "./tree";
@@ -44,7 +45,11 @@ export function readMusicXml(text: string): Result<ReadScore> {
   ).slice(0, LONGEST_TITLE);
   // Chord names may stand over another part than the one with the strings.
   const named = parts.find(({ part }) => part.measures.some((m) => m.harmonies.length > 0))?.part;
-  const score = partScore(chosen.part, named ?? null, title || null, problems);
+  const part = withShared(
+    chosen.part,
+    parts.map((each) => each.part),
+  );
+  const score = partScore(part, named ?? null, title || null, problems);
   const isTuningGuessed =
     score.tuning !== null && chosen.part.tuning === null && !isStrung(chosen.part);
   return success({ score, isTuningGuessed, problems });
@@ -68,6 +73,26 @@ function partsOf(root: XmlNode): readonly (readonly [id: string, measures: reado
     }
   }
   return [...parts];
+}
+
+/** A part with what stands over another for all: sections, tempo and jumps are often written over the first alone. */
+function withShared(part: Part, parts: readonly Part[]): Part {
+  const others = parts.filter((each) => each !== part);
+  return {
+    ...part,
+    measures: part.measures.map((own, index) =>
+      others.reduce((measure, { measures }) => {
+        const other = measures[index];
+        if (!other) return measure;
+        return {
+          ...measure,
+          rehearsal: measure.rehearsal ?? other.rehearsal,
+          quartersPerMinute: measure.quartersPerMinute ?? other.quartersPerMinute,
+          ...bothJumps(measure, other),
+        };
+      }, own),
+    ),
+  };
 }
 
 /** Whether notes have pitch and place, which together say how their strings are tuned. */

@@ -2,6 +2,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
 import { meterBeats } from "@/formats/chartText";
+import { readJumps } from "./jumps";
 import { type MeasureSigns } from "./order";
 import { readFrame } from "./readFrame";
 import { readHarmony } from "./harmony";
@@ -58,7 +59,7 @@ export interface Part {
 const STEPS: Readonly<Record<string, number>> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
 const ROUNDING = 1e-6;
 const LONGEST_NAME = 60;
-const UNREAD = new Set(["segno", "coda", "grace", "lyric", "bend"]);
+const UNREAD = new Set(["grace", "lyric", "bend"]);
 
 /** Reads the measures of one part, each with what holds from the ones before it. */
 export function readPart(nodes: readonly XmlNode[]): Part {
@@ -164,7 +165,7 @@ export function readPart(nodes: readonly XmlNode[]): Part {
           quartersPerMinute ??= metronomeOf(child(type, "metronome"));
           for (const sign of type.children) if (UNREAD.has(sign.name)) unread.add(sign.name);
         }
-        if (sound?.attributes.dacapo ?? sound?.attributes.dalsegno) unread.add("segno");
+        if (sound?.attributes["forward-repeat"] === "yes") signs.opens = true;
       } else if (node.name === "barline") readBarline(node, signs);
     }
     const whole = meterBeats(meter);
@@ -180,6 +181,7 @@ export function readPart(nodes: readonly XmlNode[]): Part {
       notes,
       harmonies,
       ...signs,
+      ...readJumps(measure),
     });
   }
   return { measures, tuning, capo, fifths, isMinor, unread };
