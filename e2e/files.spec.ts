@@ -95,6 +95,8 @@ test("sheets for paper, a picture and sound", async ({ page }, info) => {
   expect(png.toString("latin1", 1, 4)).toBe("PNG");
   // Three px for each CSS px; a page of 612 points is 816 of these wide.
   expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([2448, 3168]);
+  // The fonts of the first are there as they are once the browser knows them.
+  expect((await save("Picture, PNG")).equals(png)).toBe(true);
   const wav = await save("Sound, WAV");
   expect(wav.toString("latin1", 0, 12)).toMatch(/^RIFF....WAVE$/s);
   // Not silence: 16-bit samples after the header.

@@ -128,6 +128,8 @@ test("neck and grip are saved as pictures that stand on their own", async ({ pag
   expect(grip.content.subarray(1, 4).toString()).toBe("PNG");
   expect(grip.content.readUInt32BE(16)).toBeGreaterThan(600);
   expect(grip.content.readUInt32BE(20)).toBeGreaterThan(500);
+  // The first shows its letters as one does whose fonts the browser knows already.
+  expect((await saved(page, "Grip as PNG")).content.equals(grip.content)).toBe(true);
 });
 
 test("a sheet for the printer: the neck and the grips, and nothing else on paper", async ({

@@ -138,15 +138,22 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
             <button
               type="button"
               className="button"
+              aria-label="Picture, SVG"
               disabled={isBusy}
               onClick={() => save("svg", `${name}-${sheet}`)}
             >
               <Download size={18} aria-hidden="true" />
-              Picture, SVG
+              SVG
             </button>
-            <button type="button" className="button" disabled={isBusy} onClick={savePng}>
+            <button
+              type="button"
+              className="button"
+              aria-label="Picture, PNG"
+              disabled={isBusy}
+              onClick={savePng}
+            >
               <Download size={18} aria-hidden="true" />
-              Picture, PNG
+              PNG
             </button>
           </div>
         </section>
