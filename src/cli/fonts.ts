@@ -7,5 +7,9 @@ export function readFonts(): FontSet {
   const require = createRequire(import.meta.url);
   const read = (files: (typeof FONT_FILES)[keyof typeof FONT_FILES]) =>
     files.map(([path, range]) => ({ data: readFileSync(require.resolve(path)), range }));
-  return { regular: read(FONT_FILES.regular), semibold: read(FONT_FILES.semibold) };
+  return {
+    regular: read(FONT_FILES.regular),
+    semibold: read(FONT_FILES.semibold),
+    signs: read(FONT_FILES.signs),
+  };
 }

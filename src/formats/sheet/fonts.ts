@@ -5,10 +5,11 @@ export interface FontFile {
   readonly range: string;
 }
 
-/** The files of each weight, in the order in which a sign is looked for. */
+/** The files of each weight of letters, and those of sharps and flats, in the order in which a sign is looked for. */
 export interface FontSet {
   readonly regular: readonly FontFile[];
   readonly semibold: readonly FontFile[];
+  readonly signs: readonly FontFile[];
 }
 
 /** Where the files are, in the packages that ship them: by weight, with the signs of each. */
@@ -22,7 +23,6 @@ export const FONT_FILES = {
       "@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-ext-400-normal.woff",
       "U+100-2AF,U+1E00-1EFF",
     ],
-    ["@fontsource/noto-music/files/noto-music-music-400-normal.woff", "U+2669-266F"],
   ],
   semibold: [
     [
@@ -33,6 +33,6 @@ export const FONT_FILES = {
       "@fontsource/barlow-semi-condensed/files/barlow-semi-condensed-latin-ext-600-normal.woff",
       "U+100-2AF,U+1E00-1EFF",
     ],
-    ["@fontsource/noto-music/files/noto-music-music-400-normal.woff", "U+2669-266F"],
   ],
+  signs: [["@fontsource/noto-music/files/noto-music-music-400-normal.woff", "U+2669-266F"]],
 } as const;

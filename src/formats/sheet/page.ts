@@ -62,6 +62,16 @@ export const PAPER_SIZES: Readonly<Record<Paper, readonly [width: number, height
 };
 export const MARGIN = 40;
 
+/**
+ * The music face has one thin weight and small signs: set larger, raised, and with a stroke of the letters' shade they are as
+ * heavy as the letters. In parts of the letters' size.
+ */
+export const SIGN = {
+  scale: 1.2,
+  raise: 0.14,
+  stroke: { regular: 0.025, semibold: 0.055 },
+} as const;
+
 /** About how wide a text is: the semi-condensed face takes a little less than half its size a letter. */
 export function textWidth(text: string, size: number): number {
   let width = 0;

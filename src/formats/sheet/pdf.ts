@@ -1,7 +1,7 @@
 import PDFDocument from "pdfkit";
 import { joinBytes } from "@/formats/bytes";
 import { type FontSet } from "./fonts";
-import { SHADES, type Item, type Page, type Weight } from "./page";
+import { SHADES, SIGN, type Item, type Page, type Weight } from "./page";
 
 /** Equal pages make equal bytes. */
 const DATE = new Date("2000-01-01T00:00:00Z");
@@ -40,13 +40,23 @@ function read(document: PDFKit.PDFDocument): Uint8Array | null {
 
 type TextItem = Extract<Item, { readonly kind: "text" }>;
 
+/** Of a weight's letters, or of the sharps and flats of all. */
+type Face = Weight | "signs";
+
+/** Letters of one font, that follow one another. */
+interface Run {
+  readonly face: Face;
+  readonly file: number;
+  text: string;
+}
+
 /** Writes texts, each sign in the first font that has it. */
 function makeWriter(document: PDFKit.PDFDocument, fonts: FontSet): (item: TextItem) => void {
   const open = new Map<string, OpenFont>();
-  const use = (weight: Weight, index: number): OpenFont => {
-    const name = `${weight} ${index}`;
+  const use = (face: Face, file: number): OpenFont => {
+    const name = `${face} ${file}`;
     if (!open.has(name)) {
-      const { data } = fonts[weight][index] ?? {};
+      const { data } = fonts[face][file] ?? {};
       if (!data) throw new RangeError(`there is no font ${name}`);
       document.registerFont(name, data as Buffer);
     }
@@ -55,31 +65,42 @@ function makeWriter(document: PDFKit.PDFDocument, fonts: FontSet): (item: TextIt
     open.set(name, font);
     return font;
   };
-  const fontOf = (weight: Weight, sign: string): number =>
-    fonts[weight].findIndex((_, index) =>
-      use(weight, index).font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0),
-    );
+  const runOf = (sign: string, weight: Weight): Run => {
+    const code = sign.codePointAt(0) ?? 0;
+    for (const face of [weight, "signs"] as const) {
+      const file = fonts[face].findIndex((_, at) => use(face, at).font.hasGlyphForCodePoint(code));
+      if (file >= 0) return { face, file, text: sign };
+    }
+    return { face: weight, file: 0, text: UNKNOWN };
+  };
   return ({ x, y, text, size, weight, align, shade }) => {
-    const runs: { font: number; text: string }[] = [];
+    const runs: Run[] = [];
     for (const sign of text) {
-      const font = fontOf(weight, sign);
-      const run = { font: Math.max(0, font), text: font < 0 ? UNKNOWN : sign };
+      const run = runOf(sign, weight);
       const last = runs.at(-1);
-      if (last?.font === run.font) last.text += run.text;
+      if (last?.face === run.face && last.file === run.file) last.text += run.text;
       else runs.push(run);
     }
+    const sizeOf = ({ face }: Run) => (face === "signs" ? size * SIGN.scale : size);
     const widths = runs.map((run) => {
-      use(weight, run.font);
-      return document.fontSize(size).widthOfString(run.text);
+      use(run.face, run.file);
+      return document.fontSize(sizeOf(run)).widthOfString(run.text);
     });
     const width = widths.reduce((sum, each) => sum + each, 0);
     let at = align === "left" ? x : align === "middle" ? x - width / 2 : x - width;
+    document.fillColor(SHADES[shade]).strokeColor(SHADES[shade]);
     for (const [index, run] of runs.entries()) {
-      use(weight, run.font);
+      const isSign = run.face === "signs";
+      use(run.face, run.file);
       document
-        .fontSize(size)
-        .fillColor(SHADES[shade])
-        .text(run.text, at, y, { lineBreak: false, baseline: "alphabetic" });
+        .fontSize(sizeOf(run))
+        .lineWidth(size * SIGN.stroke[weight])
+        .text(run.text, at, isSign ? y - size * SIGN.raise : y, {
+          lineBreak: false,
+          baseline: "alphabetic",
+          fill: true,
+          stroke: isSign,
+        });
       at += widths[index] ?? 0;
     }
   };

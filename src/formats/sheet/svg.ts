@@ -1,8 +1,8 @@
 import { escapeXml } from "@/formats/xml";
-import { type FontSet } from "./fonts";
-import { SHADES, type Item, type Page } from "./page";
+import { type FontFile, type FontSet } from "./fonts";
+import { SHADES, SIGN, type Item, type Page, type Weight } from "./page";
 
-const FAMILY = "Tenon Sheet";
+const [FAMILY, SIGNS_FAMILY] = ["Tenon Sheet", "Tenon Signs"];
 const WEIGHTS = { regular: 400, semibold: 600 } as const;
 const GAP = 24;
 
@@ -16,24 +16,29 @@ export function svgOf(pages: readonly Page[], title: string, fonts: FontSet): st
     return group;
   });
   const height = y - GAP;
-  const faces = (["regular", "semibold"] as const).map((weight) =>
-    fonts[weight]
-      .map(
-        (bytes) =>
-          `@font-face{font-family:"${FAMILY}";font-weight:${WEIGHTS[weight]};src:url(data:font/woff;base64,${base64(bytes.data)});unicode-range:${bytes.range}}`,
-      )
-      .join(""),
-  );
+  const faces = [
+    ...(["regular", "semibold"] as const).flatMap((weight) =>
+      fonts[weight].map((file) => face(file, FAMILY, weight)),
+    ),
+    // Said to be regular alone, so that whoever paints semibold letters makes signs as heavy; their text stays one piece.
+    ...fonts.signs.map((file) =>
+      face(file, SIGNS_FAMILY, "regular", `size-adjust:${SIGN.scale * 100}%;`),
+    ),
+  ];
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${number(width)} ${number(height)}" width="${number(width)}pt" height="${number(height)}pt">`,
     `<title>${escapeXml(title)}</title>`,
-    `<style>${faces.join("")}text{font-family:"${FAMILY}",sans-serif}</style>`,
+    `<style>${faces.join("")}text{font-family:"${FAMILY}","${SIGNS_FAMILY}",sans-serif}</style>`,
     `<rect width="100%" height="100%" fill="${SHADES.white}"/>`,
     ...groups,
     "</svg>",
     "",
   ].join("\n");
+}
+
+function face({ data, range }: FontFile, family: string, weight: Weight, more = ""): string {
+  return `@font-face{font-family:"${family}";font-weight:${WEIGHTS[weight]};${more}src:url(data:font/woff;base64,${base64(data)});unicode-range:${range}}`;
 }
 
 const ANCHORS = { left: "start", middle: "middle", right: "end" } as const;

@@ -11,5 +11,9 @@ export function readFonts(): FontSet {
       data: readFileSync(join(/* turbopackIgnore: true */ process.cwd(), "node_modules", path)),
       range,
     }));
-  return (fonts ??= { regular: read(FONT_FILES.regular), semibold: read(FONT_FILES.semibold) });
+  return (fonts ??= {
+    regular: read(FONT_FILES.regular),
+    semibold: read(FONT_FILES.semibold),
+    signs: read(FONT_FILES.signs),
+  });
 }
