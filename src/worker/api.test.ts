@@ -1,7 +1,9 @@
 import { describe, expect, jest, test } from "@jest/globals";
+import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { countChords, readProgression } from "@/core/chart";
 import { DEFAULT_WEIGHTS, NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { makeSearchSpace, NO_LIMITS } from "@/core/compare";
+import { TIMING } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { NO_FILTER, type Listing } from "@/core/listing";
 import { computeApi, type SearchReport } from "./api";
@@ -87,6 +89,33 @@ describe("what the page asks the worker", () => {
     );
     expect(routes.map((route) => route?.stops.length)).toEqual([2, 2]);
     expect(computeApi.sounds([[40, 47], []], {})[1]).toBeNull();
+  });
+
+  test("a song's drills come from its own way; none where it cannot be played", () => {
+    const asked = {
+      text: "Tempo: 160\n| D5 . . A5 | F5 . . C5 |",
+      settings: DEFAULT_SONG_SETTINGS,
+      help: "full",
+      neck: dropD,
+      player: {},
+      constants: TIMING.steady,
+      downStrokesBpm: 180,
+    } as const;
+    const { drills, roots } = computeApi.songDrills({ id: 7, name: "Slate", asked });
+    expect(roots).toEqual([2, 9, 5, 0]);
+    const { route } = computeApi.songWay(asked, asked.settings.way);
+    const tightest = Math.min(
+      ...(route?.timed.changes ?? []).map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity),
+    );
+    expect(drills.length).toBeGreaterThan(0);
+    expect(drills[0]?.name).toMatch(/^\S+ to \S+ in Slate$/);
+    expect(drills[0]?.startBpm).toBe(Math.round(Math.min(160, tightest * 0.8)));
+    const limits = { ...asked.settings.limits, frets: [30, 31], openStrings: "none" } as const;
+    const barred = { ...asked, settings: { ...asked.settings, limits } };
+    expect(computeApi.songDrills({ id: 7, name: "Slate", asked: barred })).toEqual({
+      drills: [],
+      roots: [],
+    });
   });
 
   test("a search reports on its way and answers with its best", () => {
