@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { songOf } from "@/formats/convert";
+import { writeChart } from "@/formats/chartText";
 import { detectKind, decodeText, readFile } from "@/formats/files";
 import { playedBars, type Score } from "@/formats/score";
 
@@ -36,6 +37,43 @@ const notes = (score: Score) =>
   );
 
 describe("tablature as people type it (layouts are common practice)", () => {
+  test("names over the notes of the strings, how often a part is played, title and tempo in other words", () => {
+    const score = scoreOf(`Song: Low Gate
+Tempo 140 bpm
+
+[Intro] x2
+A5       D5
+e|-----------------|
+B|-----------------|
+G|---------7-------|
+D|-2-------7-------|
+A|-2-------5-------|
+E|-0---------------|
+`);
+    expect([score.title, score.tempoBpm]).toEqual(["Low Gate", 140]);
+    expect(score.sections.map(({ name }) => name)).toEqual(["Intro"]);
+    expect(chords(score).map((bar) => bar.map(([name]) => name))).toEqual([
+      ["A5", "D5"],
+      ["A5", "D5"],
+    ]);
+  });
+
+  test("a bar whose columns say no even time becomes one that can be read, its chords apart", () => {
+    const tab = `e|-------------------------|
+B|-------------------------|
+G|-------------------------|
+D|-2--5-----7---2----5---9-|
+A|-2--5-----7---2----5---9-|
+E|-0--3-----5---0----3---7-|
+`;
+    const read = readFile(tab);
+    if (!read.ok || read.value.kind !== "song") throw new Error("no song");
+    const { text } = writeChart(read.value.score);
+    const [bar = ""] = /\|.*\|/.exec(text) ?? [];
+    expect(bar.split(/\s+/).length).toBeLessThan(40);
+    expect(bar.match(/[A-G]#?5/g)).toEqual(["E5", "G5", "A5", "E5", "G5", "B5"]);
+  });
+
   test("even dashes, chords struck together, hammer-ons, slides and dead strings", () => {
     const score = scoreOf(`e|-----------------|-----------------|
 B|-----------------|-----------------|

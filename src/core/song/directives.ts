@@ -84,6 +84,7 @@ const endGrid: Apply = (_, builder) => {
 
 const APPLY: Readonly<Record<string, Apply>> = {
   title: (title, builder) => builder.set({ title }),
+  song: (title, builder) => builder.set({ title }),
   t: (title, builder) => builder.set({ title }),
   key: setKey,
   tempo: setTempo,

@@ -16,13 +16,16 @@ export type LineKind =
   | { readonly kind: "heading"; readonly name: string; readonly times: number }
   | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
 
-const PARTS = /^(?:intro|verse|pre-?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
+const PARTS = /^(?:intro|verse|pre[-\s]?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
 const SAID =
-  /^(?:title|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up|texture)$/i;
-const SPEED = /^[♩♪]?\.?\s?=?\s?(\d+(?:[.,]\d+)?)\s?bpm$/i;
+  /^(?:title|song|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up|texture)$/i;
+/** "96 bpm", "♩. = 96 bpm", "Tempo 96", "BPM: 96". */
+const SPEED =
+  /^(?:(?:tempo\s*)?[♩♪]?\.?\s?[:=]?\s?(\d+(?:[.,]\d+)?)\s?bpm|(?:tempo|bpm)\s*[:=]?\s*(\d+(?:[.,]\d+)?))$/i;
 /** No heading is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;
-const TIMES = /^(.*?)\s*[x×](\d{1,4})$/i;
+/** "Chorus x2", "Chorus (2x)", "Chorus - x2". */
+const TIMES = /^(.*?)\s*[-–—,]?\s*\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
 
 /** Decides what a line is. The key tells whether Roman numerals are chords. */
 export function kindOfLine(text: string, key: Key | null): LineKind {
@@ -41,7 +44,8 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
 
 function readDirective(text: string): LineKind | null {
   const whole = text.trim();
-  const speed = SPEED.exec(whole)?.[1];
+  const [, beforeUnit, afterWord] = SPEED.exec(whole) ?? [];
+  const speed = beforeUnit ?? afterWord;
   if (speed !== undefined) {
     return { kind: "directive", name: "tempo", value: speed, column: text.indexOf(speed) };
   }
@@ -58,8 +62,8 @@ function readDirective(text: string): LineKind | null {
 }
 
 /**
- * The name of a section, and how often it is played: "[Chorus x2]", "Verse 1:", "Outro". A bracket that reads as a
- * chord is one.
+ * The name of a section, and how often it is played: "[Chorus x2]", "[Chorus] x2", "Verse 1:", "Outro". A bracket that
+ * reads as a chord is one.
  *
  * @example readHeading("Chorus x2:", null) // { name: "Chorus", times: 2 }
  */
@@ -69,15 +73,24 @@ export function readHeading(
 ): { readonly name: string; readonly times: number } | null {
   const whole = text.trim();
   if (whole.length > LONGEST_HEADING) return null;
-  const bracketed = /^\[([^\]]+)\]:?$/.exec(whole)?.[1];
+  const [, bracketed, after = ""] = /^\[([^\]]+)\]:?([^[\]|]*)$/.exec(whole) ?? [];
   const labelled = /^([^|[\]{}:]{1,60}):$/.exec(whole)?.[1];
   const [inner, isMarked] = [bracketed ?? labelled ?? whole, bracketed ?? labelled];
   if (bracketed !== undefined && isChordWord(bracketed.trim(), key)) return null;
   if (bracketed?.startsWith("*")) return null;
-  const [, base = inner, times = "1"] = TIMES.exec(inner.trim()) ?? [];
-  const name = base.trim();
-  if (name === "" || !(isMarked !== undefined || PARTS.test(name))) return null;
-  return { name, times: Math.max(1, Number(times)) };
+  const said = timesOf(inner.trim());
+  const saidAfter = after.trim() === "" ? { base: "", times: 1 } : timesOf(after.trim());
+  const name = said.base.trim();
+  // What stands after a bracket and is no number of times is sung.
+  if (saidAfter.base !== "" || name === "") return null;
+  if (isMarked === undefined && !PARTS.test(name)) return null;
+  return { name, times: Math.max(1, said.times * saidAfter.times) };
+}
+
+/** A text without the number of times at its end. */
+function timesOf(text: string): { readonly base: string; readonly times: number } {
+  const [, base = text, after, before] = TIMES.exec(text) ?? [];
+  return { base, times: Number(after ?? before ?? 1) };
 }
 
 /** The name of a known part before a line of chords, "Verse 1: A5 D5", and how many characters it takes. */
@@ -87,7 +100,7 @@ export function readLabel(
 ): { readonly name: string; readonly times: number; readonly length: number } | null {
   const colon = text.indexOf(":");
   const name = text.slice(0, Math.max(0, colon)).trim();
-  if (!PARTS.test(TIMES.exec(name)?.[1] ?? name)) return null;
+  if (!PARTS.test(timesOf(name).base)) return null;
   const heading = readHeading(name, key);
   return heading && { ...heading, length: colon + 1 };
 }
@@ -105,5 +118,5 @@ function isChordLine(words: readonly Word[], key: Key | null): boolean {
 
 /** A word of a line of chords without what separates it from the next. */
 export function trimmed(text: string): string {
-  return text.replace(/[,;]+$/, "");
+  return text.replace(/(?:[,;]+|\.{2,}|…)$/, "");
 }

@@ -6,7 +6,7 @@ import { readChart } from "./readChart";
 /** What a chart says once, in a line of its own: "Tempo: 96". */
 export type Said = "Title" | "Key" | "Tempo" | "Time";
 const NAMES: Readonly<Record<Said, readonly string[]>> = {
-  Title: ["title", "t"],
+  Title: ["title", "t", "song"],
   Key: ["key"],
   Tempo: ["tempo"],
   Time: ["time", "meter"],

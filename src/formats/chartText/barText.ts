@@ -31,7 +31,13 @@ export function barText(
     return { chord, isEarly, start, end: Math.min(beats, Math.max(start, end)) };
   });
   const edges = spans.flatMap(({ start, end }) => [start, end]);
-  const slots = slotsFor(edges, beats, Number(meter.split("/")[0]) || 4);
+  const counts = Number(meter.split("/")[0]) || 4;
+  const slots =
+    exactSlots(edges, beats, counts) ??
+    nearSlots(
+      spans.map(({ start }) => start / beats),
+      counts,
+    );
   const slot = beats / slots;
   const words: string[] = Array.from({ length: slots }, () => "r");
   for (const { chord, isEarly, start, end } of spans) {
@@ -48,12 +54,22 @@ function restsJoined(words: readonly string[]): readonly string[] {
   return words.map((word, at) => (word === "r" && words[at - 1] === "r" ? "." : word));
 }
 
-function slotsFor(edges: readonly number[], beats: number, counts: number): number {
+/** The fewest even parts in which chords begin and end where they should; null where charts have none. */
+function exactSlots(edges: readonly number[], beats: number, counts: number): number | null {
   for (let slots = 1; slots <= MOST_SLOTS; slots++) {
     const isEven = counts % slots === 0 || slots % counts === 0;
     if (isEven && edges.every((edge) => isWhole((edge * slots) / beats))) return slots;
   }
-  return counts * Math.max(1, Math.floor(MOST_SLOTS / counts));
+  return null;
+}
+
+/** As few parts of each count as keep chords apart that begin at these shares of the bar. */
+function nearSlots(starts: readonly number[], counts: number): number {
+  const finest = Math.max(1, Math.floor(MOST_SLOTS / counts));
+  const isApart = (slots: number) =>
+    new Set(starts.map((start) => Math.round(start * slots))).size === starts.length;
+  const parts = [4, 8].find((each) => each < finest && isApart(each * counts)) ?? finest;
+  return parts * counts;
 }
 
 function isWhole(number: number): boolean {

@@ -23,7 +23,7 @@ export function notesIn(
   const unread = new Set<string>();
   for (const [row, { body }] of strings.entries()) {
     const part = body.slice(from, to);
-    for (const { 0: word, index } of part.matchAll(/\d+|[xX]|[A-Za-z~^<>()=.]/g)) {
+    for (const { 0: word, index } of part.matchAll(/\d+|[xX]|[A-Za-z~^<(=.]/g)) {
       const column = from + index;
       const before = part[index - 1] ?? "-";
       if (/^[xX]$/.test(word)) notes.push({ column, row, fret: 0, mark: "x" });

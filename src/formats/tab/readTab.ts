@@ -24,11 +24,17 @@ import { tuningOfLabels } from "./tuningOfLabels";
 /** More bars than any tablature has. */
 const MOST_BARS = 5_000;
 const MOST_CAPO = 24;
+const MOST_TIMES = 50;
 /** A name may begin so many columns beside the notes that it is meant for. */
 const NAME_SLACK = 2;
 
-interface OpenSection {
+/** What a section is called, and how often it is played. */
+interface Heading {
   readonly name: string;
+  readonly times: number;
+}
+
+interface OpenSection extends Heading {
   readonly bars: ScoreBar[];
   readonly order: number[];
   /** The bar from which a repeat is open. */
@@ -58,18 +64,18 @@ export function readTab(text: string): ReadScore {
   const said = saidTuning(chart);
   let meter = "4/4";
   let isMeterSaid = false;
-  let waiting: string | null = null;
+  let waiting: Heading | null = null;
   const sections: OpenSection[] = [];
   const unread = new Map<string, number>();
   let bars = 0;
   let isLabelled = said !== null;
   for (const block of blocks) {
     if (block.kind === "text") {
-      const name = headingIn(block.text);
+      const heading = headingIn(block.text);
       const meterSaid = /^\s*\{?\s*(?:time|meter)\s*:\s*(\d{1,2}\/(?:2|4|8|16))/i.exec(
         block.text,
       )?.[1];
-      if (name !== null) waiting = name;
+      waiting = heading ?? waiting;
       if (meterSaid !== undefined) {
         if (bars === 0 && !isMeterSaid) score = { ...score, meter: meterSaid };
         [meter, isMeterSaid] = [meterSaid, true];
@@ -94,7 +100,7 @@ export function readTab(text: string): ReadScore {
       continue;
     }
     if (waiting !== null || sections.length === 0) {
-      sections.push({ name: waiting ?? "", bars: [], order: [], from: 0 });
+      sections.push({ name: "", times: 1, ...waiting, bars: [], order: [], from: 0 });
       waiting = null;
     }
     const section = sections.at(-1);
@@ -103,7 +109,8 @@ export function readTab(text: string): ReadScore {
     if (columns.length === 1 && !/\|/.test(system.strings[0]?.body.slice(1) ?? "")) {
       problems.push(problemAt(line, "no bar lines; the line is read as one bar"));
     }
-    for (const bar of columns.slice(0, MOST_BARS - bars)) {
+    for (const [at, found] of columns.slice(0, MOST_BARS - bars).entries()) {
+      const bar = { ...found, isFirst: at === 0 };
       const read = readBar(system, bar, meter, bars === 0, score, labelled.isUpsideDown);
       for (const sign of read.unread) unread.set(sign, unread.get(sign) ?? line);
       addBar(section, read.bar, bar);
@@ -122,7 +129,9 @@ export function readTab(text: string): ReadScore {
     score: {
       ...score,
       sections: sections.map(({ name, bars: own }) => ({ name, bars: own })),
-      order: sections.flatMap(({ order }, at) => order.map((bar) => [at, bar] as const)),
+      order: sections.flatMap(({ order, times }, at) =>
+        Array.from({ length: times }, () => order.map((bar) => [at, bar] as const)).flat(),
+      ),
     },
     problems,
   };
@@ -144,26 +153,29 @@ interface ReadBar {
 
 function readBar(
   system: System,
-  columns: BarColumns,
+  columns: BarColumns & { readonly isFirst: boolean },
   meter: string,
-  isFirst: boolean,
+  isBeginning: boolean,
   score: Score,
   isUpsideDown: boolean,
 ): ReadBar {
   const { strings } = system;
   const { notes, unread } = notesIn(strings, columns.from, columns.to);
   const counts = wordsOver(system, isCounts);
+  // A line of names may begin over the notes of the strings, before their first bar.
+  const leftmost = columns.isFirst ? -Infinity : columns.from - 1;
   const names = wordsOver(system, isChords).filter(
-    ({ column }) => column >= columns.from - 1 && column < columns.to,
+    ({ column }) => column >= leftmost && column < columns.to,
   );
   const mutes = mutesOver(system);
   const events = [...new Set(notes.map(({ column }) => column))].sort((a, b) => a - b);
-  const nameColumns = names.map(
-    ({ column }) => nearest(events, column) ?? Math.max(columns.from, column),
-  );
+  const nameColumns = names.map(({ column }) => {
+    const inBar = Math.max(columns.from, column);
+    return nearest(events, inBar) ?? inBar;
+  });
   const all = [...new Set([...events, ...nameColumns])].sort((a, b) => a - b);
   const whole = meterBeats(meter);
-  const pickup = isFirst ? pickupBefore(counts, columns, meter) : 0;
+  const pickup = isBeginning ? pickupBefore(counts, columns, meter) : 0;
   const beats = whole - pickup;
   const times = timesIn(all, columns, whole, meter, counts);
   const timeOf = (column: number) => Math.max(0, (times.get(column) ?? 0) - pickup);
@@ -257,11 +269,13 @@ function capoOf({ kept }: Chart): number {
   return Math.min(MOST_CAPO, Number(said ?? 0));
 }
 
-function headingIn(text: string): string | null {
+function headingIn(text: string): Heading | null {
   if (text.includes("|") || text.trim() === "") return null;
-  const { sections, problems } = readChart(`${text}\n| r |`);
+  const { sections, order, problems } = readChart(`${text}\n| r |`);
   const name = sections[0]?.name ?? "";
-  return name !== "" && problems.length === 0 ? name : null;
+  return name !== "" && problems.length === 0
+    ? { name, times: Math.min(MOST_TIMES, order.length) }
+    : null;
 }
 
 const UNREAD: Readonly<Record<string, string>> = {
