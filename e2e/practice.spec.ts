@@ -87,8 +87,10 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
 test("a sitting survives a reload, waits when it is left, and can be ended", async ({ page }) => {
   await openPractice(page);
   await page.getByRole("button", { name: /^Start: 10 min/ }).click();
+  await expect(sitting(page)).toContainText("part 1 of 5");
   await page.keyboard.press("n");
   await page.keyboard.press("n");
+  await expect(sitting(page)).toContainText("Which note is this?");
   await page.keyboard.press("c");
   await expect(sitting(page)).toContainText(/Right|Not this time/);
   await page.reload();

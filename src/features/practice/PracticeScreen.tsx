@@ -20,8 +20,9 @@ import { useSitting } from "./useSitting";
 import { useSongDrills } from "./useSongDrills";
 import { clockText } from "./words";
 
-const SittingView = onDemand("The sitting", () =>
-  import("./SittingView").then((part) => part.SittingView),
+const fetchSitting = async () => import("./SittingView");
+const SittingView = onDemand("The sitting", async () =>
+  fetchSitting().then((part) => part.SittingView),
 );
 
 /** What to do today, and everything to do it with. */
@@ -81,6 +82,11 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
     }
     wasOpen.current = isOpen;
   }, [isOpen, sitting, refresh, tell]);
+
+  useEffect(() => {
+    // Start is the next thing to press. Where it cannot be fetched now, it is asked for once more then.
+    fetchSitting().catch(() => undefined);
+  }, []);
 
   const current = songs.filter(({ archived }) => !archived);
   return (
