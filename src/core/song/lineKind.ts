@@ -22,10 +22,10 @@ const SAID =
 /** "96 bpm", "♩. = 96 bpm", "Tempo 96", "BPM: 96". */
 const SPEED =
   /^(?:(?:tempo\s*)?[♩♪]?\.?\s?[:=]?\s?(\d+(?:[.,]\d+)?)\s?bpm|(?:tempo|bpm)\s*[:=]?\s*(\d+(?:[.,]\d+)?))$/i;
-/** No heading is longer; what is longer is not looked at as one. */
+/** No heading and no tempo is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;
-/** "Chorus x2", "Chorus (2x)", "Chorus - x2". */
-const TIMES = /^(.*?)\s*[-–—,]?\s*\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
+/** At the end of "Chorus x2", "Chorus (2x)", "Chorus - x2". */
+const TIMES = /\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
 
 /** Decides what a line is. The key tells whether Roman numerals are chords. */
 export function kindOfLine(text: string, key: Key | null): LineKind {
@@ -44,7 +44,7 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
 
 function readDirective(text: string): LineKind | null {
   const whole = text.trim();
-  const [, beforeUnit, afterWord] = SPEED.exec(whole) ?? [];
+  const [, beforeUnit, afterWord] = whole.length > LONGEST_HEADING ? [] : (SPEED.exec(whole) ?? []);
   const speed = beforeUnit ?? afterWord;
   if (speed !== undefined) {
     return { kind: "directive", name: "tempo", value: speed, column: text.indexOf(speed) };
@@ -87,10 +87,15 @@ export function readHeading(
   return { name, times: Math.max(1, said.times * saidAfter.times) };
 }
 
-/** A text without the number of times at its end. */
+/** A text without the number of times at its end, and without what separates the two. */
 function timesOf(text: string): { readonly base: string; readonly times: number } {
-  const [, base = text, after, before] = TIMES.exec(text) ?? [];
-  return { base, times: Number(after ?? before ?? 1) };
+  const found = TIMES.exec(text);
+  if (!found) return { base: text, times: 1 };
+  const base = text
+    .slice(0, found.index)
+    .trimEnd()
+    .replace(/[-–—,]$/, "");
+  return { base: base.trimEnd(), times: Number(found[1] ?? found[2]) };
 }
 
 /** The name of a known part before a line of chords, "Verse 1: A5 D5", and how many characters it takes. */
@@ -100,7 +105,7 @@ export function readLabel(
 ): { readonly name: string; readonly times: number; readonly length: number } | null {
   const colon = text.indexOf(":");
   const name = text.slice(0, Math.max(0, colon)).trim();
-  if (!PARTS.test(timesOf(name).base)) return null;
+  if (name.length > LONGEST_HEADING || !PARTS.test(timesOf(name).base)) return null;
   const heading = readHeading(name, key);
   return heading && { ...heading, length: colon + 1 };
 }
