@@ -5,9 +5,10 @@ import { withOwnServer, type OwnServer } from "./ownServer";
 
 // The browser rightly logs that the server is away, so nothing here watches the console.
 
-/** Opens a room of a server's own, and waits until it has come alive. */
+/** Opens a room of a server's own, and waits until it has come alive; the neck has once its grips are worked out. */
 async function open(page: Page, { address }: OwnServer, path: string): Promise<void> {
   await page.goto(address + path, { waitUntil: "networkidle" });
+  if (path === "/") await expect(chosenGrip(page)).toBeVisible();
 }
 
 const badge = (page: Page) => page.getByRole("status", { name: "Saving" });
