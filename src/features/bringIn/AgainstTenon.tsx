@@ -47,7 +47,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
   if (answer.kind === "waiting") return <p className="text-muted">Looking for a better way…</p>;
   if (!own || !best) return null;
   return (
-    <section aria-label="Beside Tenon's way">
+    <section aria-label="Beside Tenon's way" className="space-y-3">
       <table ref={table} className="figures text-left text-lg">
         <thead>
           <tr className="text-[15px] text-muted">
