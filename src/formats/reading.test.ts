@@ -1,158 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import { songOf } from "@/formats/convert";
-import { writeChart } from "@/formats/chartText";
-import { detectKind, decodeText, readFile } from "@/formats/files";
-import { playedBars, type Score } from "@/formats/score";
-
-/** The song of a text or bytes, of the kind that its content shows. */
-function scoreOf(content: string | Uint8Array): Score {
-  const read = readFile(content);
-  if (!read.ok) throw new Error(read.problem.message);
-  if (read.value.kind !== "song") throw new Error("tunings");
-  return read.value.score;
-}
-const problemsOf = (content: string | Uint8Array) => {
-  const read = readFile(content);
-  return read.ok ? read.value.problems.map(({ line, message }) => `${line}: ${message}`) : [];
-};
-const why = (content: string | Uint8Array) => {
-  const read = readFile(content);
-  return read.ok ? "" : read.problem.message;
-};
-const chords = (score: Score) =>
-  playedBars(score).map((bar) =>
-    bar.chords.map(({ name, startBeat, beats, fretting }) => [
-      name,
-      startBeat,
-      beats,
-      fretting?.map((fret) => fret ?? "x").join(" ") ?? null,
-    ]),
-  );
-const notes = (score: Score) =>
-  playedBars(score).flatMap((bar, index) =>
-    bar.notes.map(
-      ({ startBeat, string, fret, mark }) =>
-        `${index + 1}/${startBeat} ${string}:${fret} ${mark ?? ""}`,
-    ),
-  );
-
-describe("tablature as people type it (layouts are common practice)", () => {
-  test("names over the notes of the strings, how often a part is played, title and tempo in other words", () => {
-    const score = scoreOf(`Song: Low Gate
-Tempo 140 bpm
-
-[Intro] x2
-A5       D5
-e|-----------------|
-B|-----------------|
-G|---------7-------|
-D|-2-------7-------|
-A|-2-------5-------|
-E|-0---------------|
-`);
-    expect([score.title, score.tempoBpm]).toEqual(["Low Gate", 140]);
-    expect(score.sections.map(({ name }) => name)).toEqual(["Intro"]);
-    expect(chords(score).map((bar) => bar.map(([name]) => name))).toEqual([
-      ["A5", "D5"],
-      ["A5", "D5"],
-    ]);
-  });
-
-  test("a bar whose columns say no even time becomes one that can be read, its chords apart", () => {
-    const tab = `e|-------------------------|
-B|-------------------------|
-G|-------------------------|
-D|-2--5-----7---2----5---9-|
-A|-2--5-----7---2----5---9-|
-E|-0--3-----5---0----3---7-|
-`;
-    const read = readFile(tab);
-    if (!read.ok || read.value.kind !== "song") throw new Error("no song");
-    const { text } = writeChart(read.value.score);
-    const [bar = ""] = /\|.*\|/.exec(text) ?? [];
-    expect(bar.split(/\s+/).length).toBeLessThan(40);
-    expect(bar.match(/[A-G]#?5/g)).toEqual(["E5", "G5", "A5", "E5", "G5", "B5"]);
-  });
-
-  test("even dashes, chords struck together, hammer-ons, slides and dead strings", () => {
-    const score = scoreOf(`e|-----------------|-----------------|
-B|-----------------|-----------------|
-G|-----------------|-----------------|
-D|-2---2---5---5h7-|-x---7/9-----9p7-|
-A|-2---2---5---5---|-x---7/9---------|
-E|-0---0---3---3---|-x---------------|
-`);
-    expect(score.tuning?.name).toBe("Standard");
-    expect(chords(score)[0]).toEqual([
-      ["E5", 0, 2, "0 2 2 x x x"],
-      ["G5", 2, 1.5, "3 5 5 x x x"],
-    ]);
-    expect(notes(score).slice(-11)).toEqual([
-      "1/3 2:5 ",
-      "1/3.5 2:7 h",
-      "2/0 0:0 x",
-      "2/0 1:0 x",
-      "2/0 2:0 x",
-      "2/1 1:7 ",
-      "2/1 2:7 ",
-      "2/1.5 1:9 /",
-      "2/1.5 2:9 /",
-      "2/3 2:9 ",
-      "2/3.5 2:7 p",
-    ]);
-  });
-
-  test("systems wrapped without a gap, a repeat, a palm mute and a heading", () => {
-    const score = scoreOf(`Tuning: drop C
-Chorus:
-  PM----------|
-D|--------------------||
-A|--------------------||
-F|--------------------||
-C|:-0-0-0-0--3-3-5-5-:||
-G|:-0-0-0-0--3-3-5-5-:||
-C|:-0-0-0-0--3-3-5-5-:||
-D|----------------|
-A|----------------|
-F|----------------|
-C|-7--------------|
-G|-7--------------|
-C|-7--------------|
-`);
-    expect(score.tuning?.name).toBe("Drop C");
-    expect(score.sections.map(({ name }) => name)).toEqual(["Chorus"]);
-    expect(score.order).toEqual([
-      [0, 0],
-      [0, 0],
-      [0, 1],
-    ]);
-    const muted = score.sections[0]?.bars[0]?.notes.filter(({ mark }) => mark === "pm") ?? [];
-    expect(new Set(muted.map(({ fret }) => fret))).toEqual(new Set([0, 3]));
-    expect(chords(score)[2]).toEqual([["G5", 0, 4, "7 7 7 x x x"]]);
-  });
-
-  test.each([4, 5, 7, 8, 9, 10])("%i strings, without labels", (strings) => {
-    const lines = Array.from({ length: strings }, (_, row) =>
-      row >= strings - 2 ? "|-5---5---7---7---|" : "|-----------------|",
-    );
-    const score = scoreOf(lines.join("\n"));
-    expect(score.tuning?.midi).toHaveLength(strings);
-    expect(notes(score)[0]).toBe("1/0 0:5 ");
-    expect(notes(score)).toHaveLength(8);
-  });
-
-  test("no bar lines, a fret that no neck has, and signs that are not read: each is told", () => {
-    const told = problemsOf(`G|-----------------
-D|-2b4--2~--(5)-99-
-A|-2-----------~---
-E|-0---------------
-B|-----------------
-`).join("; ");
-    expect(told).toMatch(/bends are read as plain notes/);
-    expect(told).toMatch(/vibrato is left out/);
-    expect(told).toMatch(/parentheses/);
-  });
-});
+import { decodeText, detectKind, readFile } from "@/formats/files";
+import { chordsByBar, problemsOf, scoreOf, why } from "@/formats/testing";
+import { playedBars } from "@/formats/score";
 
 describe("bracketed chord sheets", () => {
   const SHEET = `{title: Iron Gate}
@@ -191,7 +41,7 @@ describe("bracketed chord sheets", () => {
     expect([score.capo, score.names]).toEqual([2, "shape"]);
     expect(score.sections.map(({ name }) => name)).toEqual(["", "Mid"]);
     expect(
-      chords(score)
+      chordsByBar(score)
         .flat()
         .map(([name]) => name),
     ).toEqual(["G", "D", "C"]);
@@ -225,7 +75,7 @@ describe("tables", () => {
         ["'=Chorus", 2, 1, 4, "E5", "0 2 2 x x x"],
       ];
       const score = scoreOf(`\uFEFF${table.map((row) => row.join(sign)).join("\r\n")}`);
-      expect(chords(score)).toEqual([
+      expect(chordsByBar(score)).toEqual([
         [
           ["A5", 0, 2, "x 0 2 2 x x"],
           ["D5", 2, 2, null],

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { playedBars, type Score } from "@/formats/score";
+import { chordsByBar } from "@/formats/testing";
 import { readMusicXml } from "./readMusicXml";
 
 function scoreOf(text: string): Score {
@@ -11,16 +12,6 @@ const why = (text: string) => {
   const read = readMusicXml(text);
   return read.ok ? "" : read.problem.message;
 };
-const chords = (score: Score) =>
-  playedBars(score).map((bar) =>
-    bar.chords.map(({ name, startBeat, beats, fretting }) => [
-      name,
-      startBeat,
-      beats,
-      fretting?.map((fret) => fret ?? "x").join(" ") ?? null,
-    ]),
-  );
-
 /** A part of MusicXML round some measures. */
 const xml = (measures: string, attributes = "") => `<?xml version="1.0"?>
 <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 3.1 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">
@@ -40,7 +31,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
     );
     expect(score.tempoBpm).toBe(96);
     expect(score.sections.map(({ name }) => name)).toEqual(["A"]);
-    expect(chords(score)).toEqual([
+    expect(chordsByBar(score)).toEqual([
       [
         ["E5", 0, 2, null],
         ["G7#9", 2, 1, null],
@@ -54,7 +45,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
     const score = scoreOf(
       xml(`${harmony("D", "minor")}${rest(8)}`, "<transpose><chromatic>-2</chromatic></transpose>"),
     );
-    expect(chords(score)[0]?.[0]?.[0]).toBe("Cm");
+    expect(chordsByBar(score)[0]?.[0]?.[0]).toBe("Cm");
   });
 
   test("frames count from the nut, wherever their picture begins; a capo is the guitar's", () => {
@@ -66,7 +57,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
         "<staff-details><capo>2</capo></staff-details>",
       ),
     );
-    expect(chords(score)[0]).toEqual([["E5", 0, 4, "x 5 7 x x x"]]);
+    expect(chordsByBar(score)[0]).toEqual([["E5", 0, 4, "x 5 7 x x x"]]);
     expect(score.capo).toBe(2);
   });
 
@@ -77,7 +68,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
 <measure number="3"><barline location="left"><ending number="2" type="start"/></barline>${harmony("D", "power")}${rest(8)}<barline location="right"><ending number="2" type="discontinue"/></barline></measure>
 <measure number="4">${harmony("G", "power")}${rest(8)}`),
     );
-    expect(chords(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "D5", "G5"]);
+    expect(chordsByBar(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "D5", "G5"]);
   });
 
   test.each([
@@ -95,7 +86,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
       xml(`${bar("E", "<direction-type/>")}</measure><measure number="2">${bar("A", sign)}</measure>
 <measure number="3">${bar("D", end)}</measure><measure number="4">${bar("G", back)}`),
     );
-    expect(chords(score).map(([first]) => first?.[0])).toEqual([
+    expect(chordsByBar(score).map(([first]) => first?.[0])).toEqual([
       ...["E5", "A5", "D5", "G5"],
       ...["A5", "D5"],
     ]);
@@ -113,7 +104,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
     const { score } = read.value;
     expect(score.tempoBpm).toBe(88);
     expect(score.sections.map(({ name }) => name)).toEqual(["Verse", "Chorus"]);
-    expect(chords(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "A5"]);
+    expect(chordsByBar(score).map(([first]) => first?.[0])).toEqual(["E5", "A5", "E5", "A5"]);
   });
 
   test("what would make it read without end, or from elsewhere, is refused", () => {
@@ -159,7 +150,7 @@ ${harmony("C", "major", "<bass><bass-step>E</bass-step></bass>")}${rest(2)}</mea
     const timewise = `<score-timewise><part-list><score-part id="A"><part-name>Voice</part-name></score-part><score-part id="B"><part-name>Guitar</part-name></score-part></part-list>
 <measure number="1"><part id="A">${rest(4)}</part><part id="B">${harmony("A", "minor-seventh")}${rest(4)}</part></measure></score-timewise>`;
     const read = readMusicXml(timewise);
-    expect(read.ok && chords(read.value.score)[0]?.[0]?.[0]).toBe("Am7");
+    expect(read.ok && chordsByBar(read.value.score)[0]?.[0]?.[0]).toBe("Am7");
     expect(read.ok && read.value.problems.map(({ message }) => message)).toEqual([
       "of 2 parts 'Guitar' is read",
     ]);

@@ -1,2 +1,3 @@
 export { withGripsOf } from "./gripped";
 export { madeScore, noteLines } from "./madeScore";
+export { chordsByBar, notesAsPlayed, problemsOf, scoreOf, why } from "./readings";
