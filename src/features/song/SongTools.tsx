@@ -11,7 +11,7 @@ import {
   Waves,
 } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useComparisonDocument } from "@/session";
+import { useComparisonDocument, useTell } from "@/session";
 import { type SongRoom } from "./useSongRoom";
 import { type PanelName } from "./useSongView";
 
@@ -32,11 +32,17 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
   const { document, view, answers, play } = room;
   const { setComparison } = useComparisonDocument();
   const router = useRouter();
+  const tell = useTell();
   const hasWay = answers.route !== null;
   const compare = async () => {
-    const { comparisonOf } = await import("./comparisonOf");
-    setComparison(comparisonOf(document.song, answers.arrangement, answers.guitar));
-    router.push("/compare");
+    try {
+      const { comparisonOf } = await import("./comparisonOf");
+      setComparison(comparisonOf(document.song, answers.arrangement, answers.guitar));
+      router.push("/compare");
+    } catch (error) {
+      console.warn(error);
+      tell({ text: "Compare could not be fetched. Is Tenon still running?" });
+    }
   };
   return (
     <div className="flex flex-wrap gap-2">

@@ -26,8 +26,8 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
       <table ref={table} className="figures mt-2 w-full text-left text-[16px]">
         <thead className="text-muted">
           <tr>
-            <th className="font-normal">String</th>
-            <th className="font-normal">Now</th>
+            <th className="pr-3 font-normal">String</th>
+            <th className="pr-3 font-normal">Now</th>
             <th className="font-normal">For the same tension</th>
           </tr>
         </thead>
@@ -37,10 +37,10 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
             .reverse()
             .map(({ each, string }) => (
               <tr key={string} className="border-t border-line">
-                <td className="py-1">
+                <td className="py-1 pr-3">
                   {strings - string} <NoteText>{names.pitch(to[string] ?? 0)}</NoteText>
                 </td>
-                <td>{nowText(each)}</td>
+                <td className="pr-3">{nowText(each)}</td>
                 <td>{adviceText(each)}</td>
               </tr>
             ))}
