@@ -21,11 +21,19 @@ const ENDS_ASIDE = /^\s*\{\s*(?:end_of_\w+|eo\w)\s*\}/i;
 /** A section as its lines are read. */
 interface OpenSection {
   readonly name: string;
+  readonly isChorus: boolean;
   readonly line: number;
   readonly bars: ChartBar[];
   readonly flow: Flow;
   /** Where the `|:` that is open stands. */
   repeat: { readonly line: Line; readonly word: Word } | null;
+}
+
+interface Heading {
+  readonly line: Line;
+  readonly name: string;
+  readonly times: number;
+  readonly isChorus: boolean;
 }
 
 /** Takes what the lines of a chart say, one after the other. */
@@ -38,9 +46,10 @@ export interface ChartBuilder {
   readonly settings: () => Settings;
   /** The length of the next bar; a pick-up counts once. */
   readonly takeBeats: () => number;
-  readonly heading: (line: Line, name: string, times: number) => void;
-  /** Plays a section again that was written before. */
-  readonly playAgain: (line: Line, name: string, times: number) => void;
+  /** A chorus may be called anything where its directive says that it is one. */
+  readonly heading: (line: Line, name: string, times: number, isChorus?: boolean) => void;
+  /** Plays the chorus called so again, or else the last one that was written, whatever it is called. */
+  readonly playChorus: (line: Line, name: string) => void;
   /** Ends a section before the next heading. */
   readonly endSection: () => void;
   readonly flow: (line: Line) => Flow;
@@ -58,7 +67,7 @@ export interface ChartBuilder {
   readonly keep: (line: Line, text: string, kind: KeptLine["kind"]) => void;
   readonly problem: (line: Line, word: Word, message: string) => void;
   /** Begins lines that are kept as they stand, such as tabs; they end with a directive. */
-  readonly beginAside: () => void;
+  readonly beginAside: (line: Line, word: Word) => void;
   /** Keeps a line that belongs to those; whether it did. */
   readonly isAside: (line: Line) => boolean;
   readonly finish: () => Chart;
@@ -100,9 +109,10 @@ export function makeBuilder(): ChartBuilder {
   const chordPlaces: TextPlace[] = [];
   const keyPlaces: TextPlace[] = [];
   /** A heading whose first bar has not been met. */
-  let waiting: { readonly line: Line; readonly name: string; readonly times: number } | null = null;
+  let waiting: Heading | null = null;
   let current: OpenSection | null = null;
-  let isBeside = false;
+  /** Where the lines that are kept as they stand begin. */
+  let aside: { readonly line: Line; readonly word: Word } | null = null;
   /** What was said of counts before the first section holds wherever a section says nothing. */
   let songCountBeats: number | null = null;
   let songTexture: string | null = null;
@@ -118,8 +128,9 @@ export function makeBuilder(): ChartBuilder {
     offset: offset + column,
     length: text.length,
   });
-  const begin = (name: string, line: number, times: number): OpenSection => {
-    const section: OpenSection = { name, line, bars: [], flow: makeFlow(), repeat: null };
+  const begin = (heading: Heading | null, line: number): OpenSection => {
+    const { name, times, isChorus } = heading ?? { name: "", times: 1, isChorus: false };
+    const section: OpenSection = { name, isChorus, line, bars: [], flow: makeFlow(), repeat: null };
     plays.push({ section: sections.push(section) - 1, times });
     return section;
   };
@@ -127,7 +138,7 @@ export function makeBuilder(): ChartBuilder {
   const section = (line: number): OpenSection => {
     if (waiting || !current) {
       closeSection();
-      current = begin(waiting?.name ?? "", waiting?.line.number ?? line, waiting?.times ?? 1);
+      current = begin(waiting, waiting?.line.number ?? line);
       waiting = null;
     }
     return current;
@@ -143,20 +154,19 @@ export function makeBuilder(): ChartBuilder {
     current = null;
     sectionTexture = null;
   };
-  const playAgain: ChartBuilder["playAgain"] = (line, name, times) => {
-    const found = sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
-    if (found >= 0) plays.push({ section: found, times });
-    else {
-      const column = Math.max(0, line.text.indexOf(name));
-      problem(
-        line,
-        { text: name, column },
-        `${name} has no bars, here or before; write them under it`,
-      );
+  const writtenLast = (name: string) =>
+    sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
+  const playAgain = (found: number, { line, name, times }: Heading) => {
+    if (found >= 0) {
+      plays.push({ section: found, times });
+      return;
     }
+    const column = line.text.toLowerCase().indexOf(name.toLowerCase());
+    const word = column < 0 ? { text: line.text, column: 0 } : { text: name, column };
+    problem(line, word, `${name} has no bars, here or before; write them under it`);
   };
   const settleHeading = () => {
-    if (waiting) playAgain(waiting.line, waiting.name, waiting.times);
+    if (waiting) playAgain(writtenLast(waiting.name), waiting);
     waiting = null;
   };
 
@@ -173,18 +183,20 @@ export function makeBuilder(): ChartBuilder {
       settings = { ...settings, pickupBeats: null };
       return beats;
     },
-    heading: (line, name, times) => {
+    heading: (line, name, times, isChorus = /^chorus\b/i.test(name)) => {
       settleHeading();
       sectionTexture = null;
-      waiting = { line, name, times };
+      waiting = { line, name, times, isChorus };
       // What a section says of its counts ends with it.
       const isOfEighths = EIGHTHS.test(name);
       songCountBeats ??= settings.countBeats;
       settings = { ...settings, countBeats: isOfEighths ? EIGHTH_BEATS : songCountBeats };
     },
-    playAgain: (line, name, times) => {
+    playChorus: (line, name) => {
       settleHeading();
-      playAgain(line, name, times);
+      const named = writtenLast(name);
+      const found = named >= 0 ? named : sections.findLastIndex(({ isChorus }) => isChorus);
+      playAgain(found, { line, name, times: 1, isChorus: true });
       endSection();
     },
     endSection: () => {
@@ -225,18 +237,19 @@ export function makeBuilder(): ChartBuilder {
       else kept.push({ line: number, text, kind });
     },
     problem,
-    beginAside: () => {
-      isBeside = true;
+    beginAside: (line, word) => {
+      aside = { line, word };
     },
     isAside: (line) => {
-      if (!isBeside) return false;
-      if (ENDS_ASIDE.test(line.text)) isBeside = false;
+      if (!aside) return false;
+      if (ENDS_ASIDE.test(line.text)) aside = null;
       kept.push({ line: line.number, text: line.text, kind: "comment" });
       return true;
     },
     finish: () => {
       settleHeading();
       closeSection();
+      if (aside) problem(aside.line, aside.word, UNENDED);
       const order: (readonly [number, number])[] = [];
       for (const { section: index, times } of plays) {
         const played = sections[index]?.flow.played() ?? [];
@@ -262,4 +275,6 @@ export function makeBuilder(): ChartBuilder {
   };
 }
 
+const UNENDED =
+  "nothing after this line is read as chords, for it is never ended; write its 'end_of' where it ends, like {end_of_tab}";
 const UNCLOSED = "this repeat is never closed; write ':|' where it ends";

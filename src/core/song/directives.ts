@@ -63,7 +63,7 @@ const setTexture: Apply = (value, builder, at) => {
 const startPart =
   (name: string): Apply =>
   (value, builder, { line }) => {
-    builder.heading(line, labelIn(value) || name, 1);
+    builder.heading(line, labelIn(value) || name, 1, name === "Chorus");
     builder.set({ isInPart: true });
   };
 const endPart: Apply = (_, builder) => {
@@ -82,6 +82,10 @@ const endGrid: Apply = (_, builder) => {
   builder.set({ isPartGrid: false });
 };
 
+/** What follows is written in another notation, and kept as it stands. */
+const startAside: Apply = (_, builder, { line }) =>
+  builder.beginAside(line, { text: line.text.trim(), column: line.text.search(/\S/) });
+
 const APPLY: Readonly<Record<string, Apply>> = {
   title: (title, builder) => builder.set({ title }),
   song: (title, builder) => builder.set({ title }),
@@ -97,7 +101,7 @@ const APPLY: Readonly<Record<string, Apply>> = {
   x_pickup: setPickup,
   texture: setTexture,
   x_texture: setTexture,
-  chorus: (value, builder, { line }) => builder.playAgain(line, value || "Chorus", 1),
+  chorus: (value, builder, { line }) => builder.playChorus(line, labelIn(value) || "Chorus"),
   start_of_chorus: startPart("Chorus"),
   soc: startPart("Chorus"),
   start_of_verse: startPart("Verse"),
@@ -114,8 +118,12 @@ const APPLY: Readonly<Record<string, Apply>> = {
   sog: startGrid,
   end_of_grid: endGrid,
   eog: endGrid,
-  start_of_tab: (_, builder) => builder.beginAside(),
-  sot: (_, builder) => builder.beginAside(),
+  start_of_tab: startAside,
+  sot: startAside,
+  start_of_abc: startAside,
+  start_of_ly: startAside,
+  start_of_svg: startAside,
+  start_of_textblock: startAside,
 };
 
 /** Takes what a directive says; one that is not known is kept as it stands. */

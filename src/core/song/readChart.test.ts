@@ -82,6 +82,10 @@ describe("what is played", () => {
     ["{soc}\n| D5 |\n{eoc}\nVerse\n| A5 |\n{chorus}", "D5 A5 D5"],
     ["{soc}\n| D5 |\n{eoc}\n| A5 |\nChorus", "D5 A5 D5"],
     ["Chorus\n| D5 |\nVerse\n| A5 |\n{chorus}\n| E5 |", "D5 A5 D5 E5"],
+    ["{soc: Refrain}\n| D5 |\n{eoc}\n| A5 |\n{chorus}", "D5 A5 D5"],
+    ["{soc}\n| D5 |\n{eoc}\n| A5 |\n{chorus: Last time}", "D5 A5 D5"],
+    ["[Chorus 1]\n| D5 |\n[Chorus 2]\n| E5 |\n[Verse]\n| A5 |\n{chorus}", "D5 E5 A5 E5"],
+    ["[Chorus 1]\n| D5 |\n[Chorus 2]\n| E5 |\n{chorus: Chorus 1}", "D5 E5 D5"],
   ])("%s", (text, order) => {
     const chart = readChart(text);
     expect(played(chart)).toBe(order);
@@ -94,9 +98,19 @@ describe("what is played", () => {
     expect(problemsOf("|: A5 |: D5 :|")).toEqual([expect.stringMatching(/^1:1 \|::/)]);
   });
 
+  test("lines in another notation are kept, and told where they never end", () => {
+    expect(played(readChart("| A5 |\n{sot}\n| D5 |\n{eot}\n| E5 |"))).toBe("A5 E5");
+    const abc = readChart("{start_of_abc: Solo}\nX:1\n| D5 |\n{end_of_abc}\n| E5 |");
+    expect([played(abc), abc.problems]).toEqual(["E5", []]);
+    expect(problemsOf("| A5 |\n {sot}\n| D5 |")).toEqual([
+      expect.stringMatching(/^2:2 {sot}: .*never ended/),
+    ]);
+  });
+
   test("a section that was never written is a problem where it is named", () => {
     expect(problemsOf("| A5 |\n[Coda]")).toEqual([expect.stringMatching(/^2:2 Coda: .*no bars/)]);
     expect(problemsOf("Chorus\nVerse\n| A5 |")).toEqual([expect.stringMatching(/^1:1 Chorus/)]);
+    expect(problemsOf("| A5 |\n{chorus}")).toEqual([expect.stringMatching(/^2:2 chorus/)]);
   });
 });
 
