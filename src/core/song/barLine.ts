@@ -1,4 +1,7 @@
-import { plainWord, unwrap, wordsIn, type Word } from "./lines";
+import { isChordWord } from "./chordWord";
+import { readHeading } from "./lineKind";
+import { bareWord, plainBarLines, plainWord, unwrap, wordsIn, type Word } from "./lines";
+import { type Key } from "./roman";
 
 /** A piece of a line of bars. */
 export type BarToken =
@@ -19,12 +22,43 @@ const TIMES = /^(?:x(\d{1,4})|(\d{1,4})x)$/i;
 export function barTokens(text: string): readonly BarToken[] {
   const tokens: BarToken[] = [];
   let column = 0;
-  for (const [index, piece] of text.split(SIGNS).entries()) {
+  for (const [index, piece] of plainBarLines(text).split(SIGNS).entries()) {
     if (index % 2 === 1) tokens.push(...signTokens(piece, column));
     else tokens.push(...wordsIn(piece, column).flatMap(wordTokens));
     column += piece.length;
   }
   return tokens;
+}
+
+/** Beside chords, what a bar's words may be: a hold, a rest, the bar before again, a texture. */
+const HOLD_OR_REST = /^(?:[./%r-]|~.*)$/i;
+
+/** Whether a word of a bar takes time in it, or says how it is played. */
+export function isPlayedWord(text: string, key: Key | null): boolean {
+  return isChordWord(text, key) || HOLD_OR_REST.test(plainWord(text));
+}
+
+export function isSign({ kind }: BarToken): boolean {
+  return kind !== "word" && kind !== "times";
+}
+
+/**
+ * The heading with which a line of bars begins, and how many of its pieces it takes: all before the first bar line, or
+ * all before the chords that stand there ("Verse: Am | G").
+ */
+export function headingOfBars(
+  text: string,
+  tokens: readonly BarToken[],
+  key: Key | null,
+): { readonly name: string; readonly times: number; readonly taken: number } | null {
+  const first = tokens.findIndex(isSign);
+  for (let taken = first; taken > 0; taken--) {
+    const heading = readHeading(text.slice(0, tokens[taken]?.word.column), key);
+    if (heading) return { ...heading, taken };
+    const last = tokens[taken - 1];
+    if (last?.kind !== "word" || !isPlayedWord(bareWord(last.word).text, key)) return null;
+  }
+  return null;
 }
 
 /** Dots that stand together hold as often as there are dots. */

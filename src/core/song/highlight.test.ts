@@ -14,6 +14,8 @@ test.each([
   ["Tempo: 96", ["Tempo: :name", "96:value"]],
   ["{key: Em}", ["{key: :name", "Em:value", "}:name"]],
   ["Verse: A5 D5", ["Verse::heading", "A5:chord", "D5:chord"]],
+  ["Verse: Am | G", ["Verse::heading", "Am:chord", "|:bar", "G:chord"]],
+  ["(Am G), C.", ["(Am:chord", "G),:chord", "C.:chord"]],
   ["[Am]Paper [zz]lantern", ["[Am]:chord", "[zz]:unknown"]],
   ["only words here", ["only words here:aside"]],
   ["", []],

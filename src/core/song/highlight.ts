@@ -1,8 +1,8 @@
-import { barTokens } from "./barLine";
+import { barTokens, headingOfBars } from "./barLine";
 import { isChordWord, isEnglish } from "./chordWord";
 import { readCounts } from "./counts";
 import { kindOfLine, readLabel } from "./lineKind";
-import { wordsIn } from "./lines";
+import { bareWord, wordsIn } from "./lines";
 import { readKey, type Key } from "./roman";
 
 /** What a piece of a line is, for whoever shows it. */
@@ -68,11 +68,13 @@ export function piecesOf(
 }
 
 function barPieces(text: string, key: Key | null): readonly LinePiece[] {
-  return barTokens(text).map(({ kind, word }) =>
-    kind === "word"
-      ? pieceOf(word.text, word.column, key)
-      : { from: word.column, to: word.column + word.text.length, kind: "bar" },
-  );
+  const tokens = barTokens(text);
+  const taken = headingOfBars(text, tokens, key)?.taken ?? 0;
+  return tokens.map(({ kind, word }, index) => {
+    if (kind === "word" && index >= taken) return pieceOf(word.text, word.column, key);
+    const to = word.column + word.text.length;
+    return { from: word.column, to, kind: index < taken ? "heading" : "bar" };
+  });
 }
 
 function sheetPieces(text: string, key: Key | null): readonly LinePiece[] {
@@ -87,7 +89,7 @@ function pieceOf(text: string, from: number, key: Key | null): LinePiece {
   const to = from + text.length;
   if (text.startsWith("~")) return { from, to, kind: "texture" };
   if (HOLDS.test(text)) return { from, to, kind: "hold" };
-  const plain = text.replace(/[,;]+$/, "").replace(/^[[(](.*)[\])]$/, "$1");
+  const { text: plain } = bareWord({ text, column: from });
   const isChord = isChordWord(plain, key) && !isEnglish(plain);
   return { from, to, kind: isChord ? "chord" : "unknown" };
 }

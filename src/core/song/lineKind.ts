@@ -1,6 +1,6 @@
 import { isChordWord, isEnglish } from "./chordWord";
 import { readCounts } from "./counts";
-import { plainWord, wordsIn, type Word } from "./lines";
+import { bareWord, plainBarLines, plainWord, wordsIn, type Word } from "./lines";
 import { type Key } from "./roman";
 
 /** What a line of a chart is, told by what stands in it. */
@@ -35,7 +35,7 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
   if (directive) return directive;
   const heading = readHeading(plain, key);
   if (heading) return { kind: "heading", ...heading };
-  if (plain.includes("|")) return { kind: "bars" };
+  if (plainBarLines(plain).includes("|")) return { kind: "bars" };
   if (readCounts(text) !== null) return { kind: "counts" };
   if (/\[[^\]]*\]?/.test(plain) && !plain.trimStart().startsWith("#")) return { kind: "sheet" };
   const label = readLabel(text, key);
@@ -110,18 +110,14 @@ export function readLabel(
   return heading && { ...heading, length: colon + 1 };
 }
 
-const SIGNS = /^(?:[-,;/.>]+|->|→|x\d{1,4}|%|\(|\))$/i;
+const SIGNS = /^(?:[-,;/.>]+|->|→|\(?x\d{1,4}\)?|%|\(|\))$/i;
 
 /** Whether more than half of a line's words are chords; a word of English is none. */
 function isChordLine(words: readonly Word[], key: Key | null): boolean {
   const named = words.filter(({ text }) => !SIGNS.test(plainWord(text)));
-  const chords = named.filter(
-    ({ text }) => isChordWord(trimmed(text), key) && !isEnglish(trimmed(text)),
-  );
+  const chords = named.filter((word) => {
+    const { text } = bareWord(word);
+    return isChordWord(text, key) && !isEnglish(text);
+  });
   return chords.length * 2 > named.length;
-}
-
-/** A word of a line of chords without what separates it from the next. */
-export function trimmed(text: string): string {
-  return text.replace(/(?:[,;]+|\.{2,}|…)$/, "");
 }

@@ -34,6 +34,14 @@ export function wordsIn(text: string, from = 0): readonly Word[] {
   }));
 }
 
+/** Bar lines as other programs draw them; each takes as much room as a plain one. */
+const BAR_LINES = /[‖│┃┆┊❘❙∣¦｜]/g;
+
+/** A line with plain bar lines; every column stays. */
+export function plainBarLines(text: string): string {
+  return text.replace(BAR_LINES, "|");
+}
+
 const WRAPPED = /^(?:\[(.+)\]|\((.+)\))$/s;
 
 /** What stands in a word's own brackets, "[A5]" or "(x2)"; null for a word without. */
@@ -41,6 +49,29 @@ export function unwrap({ text, column }: Word): Word | null {
   const [, square, round] = WRAPPED.exec(text) ?? [];
   const inner = square ?? round;
   return inner === undefined ? null : { text: inner, column: column + 1 };
+}
+
+/**
+ * A word without what separates it from the next, and without a parenthesis around it or around it and its neighbours:
+ * "(A5", "D5)," and "[G5]" are chords. A parenthesis of its own stays: "B5(b5)".
+ */
+export function bareWord({ text, column }: Word): Word {
+  let [start, end] = [0, endOfWord(text)];
+  const count = (sign: string) => text.slice(0, end).split(sign).length - 1;
+  let unopened = count(")") - count("(");
+  for (; text[end - 1] === ")" && unopened > 0; unopened--) end--;
+  for (; text[start] === "(" && unopened < 0; unopened++) start++;
+  const whole = { text: text.slice(start, end), column: column + start };
+  const inner = unwrap(whole) ?? whole;
+  return { text: inner.text.slice(0, endOfWord(inner.text)), column: inner.column };
+}
+
+/** Where a word ends before the commas, semicolons and dots after it; those that stand alone are a word. */
+function endOfWord(text: string): number {
+  let end = text.length;
+  // A pattern would look at a word of nothing but commas again from each of them.
+  while (end > 0 && /[,;.…]/.test(text.charAt(end - 1))) end--;
+  return end === 0 ? text.length : end;
 }
 
 /** A word without what cannot be seen, with plain signs and quotes. */

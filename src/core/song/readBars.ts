@@ -1,22 +1,18 @@
 import { addBar, keepWords, playedTimes } from "./addBar";
-import { barTokens, type BarToken } from "./barLine";
+import { barTokens, headingOfBars, isPlayedWord, isSign, type BarToken } from "./barLine";
 import { type ChartBuilder } from "./builder";
-import { isChordWord } from "./chordWord";
-import { readHeading } from "./lineKind";
-import { plainWord, unwrap, type Line, type Word } from "./lines";
+import { isChordWord, isEnglish } from "./chordWord";
+import { bareWord, type Line, type Word } from "./lines";
 
-const HOLD_OR_REST = /^(?:[./%r-]|~.*)$/i;
-
-/** Reads a line of bars, with its repeats; a heading may stand before its first bar line. */
+/** Reads a line of bars, with its repeats; a heading may stand before its first bar. */
 export function readBars(line: Line, builder: ChartBuilder): void {
   const tokens = barTokens(line.text);
   const first = tokens.findIndex(isSign);
-  const label = line.text.slice(0, tokens[first]?.word.column ?? 0);
-  const heading = readHeading(label, builder.key());
+  const heading = headingOfBars(line.text, tokens, builder.key());
   if (heading) builder.heading(line, heading.name, heading.times);
   const reader = makeBarsReader(line, builder);
   for (const [index, token] of tokens.entries()) {
-    if (index < first && heading) continue;
+    if (index < (heading?.taken ?? 0)) continue;
     if (token.kind === "word") reader.word(token.word);
     else if (token.kind !== "times") reader.sign(token, tokens[index + 1], index === first);
     else if (tokens[index - 1]?.kind !== "close") reader.again(token.word, token.times);
@@ -24,13 +20,18 @@ export function readBars(line: Line, builder: ChartBuilder): void {
   reader.end();
 }
 
+/** Whether a chord that may be a word is followed by others: "A last time". */
+function beginsSentence(words: readonly Word[], length: number): boolean {
+  const [first, next] = [words[0]?.text ?? "", words[length]?.text ?? ""];
+  return length === 1 && /^Am?$/.test(first) && /^[a-z]/.test(next);
+}
+
 function isTexture({ text }: Word): boolean {
   return text.startsWith("~");
 }
 
-function isSign({ kind }: BarToken): boolean {
-  return kind !== "word" && kind !== "times";
-}
+/** Whether a bar stands before a line's first bar line, after its last, or between two. */
+type Edge = "first" | "last" | null;
 
 /** Takes the pieces of one line, and adds its bars. */
 function makeBarsReader(line: Line, builder: ChartBuilder) {
@@ -40,20 +41,27 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
   let aside: Word[] = [];
   let hasRepeat = false;
 
-  const isChord = ({ text }: Word) => isChordWord(text, builder.key());
-  const isPlayed = (word: Word) => isChord(word) || HOLD_OR_REST.test(plainWord(word.text));
-  const opensAside = ({ text, column }: Word) =>
-    text.startsWith("(") && !isChord({ text: text.slice(1), column });
-  const endBar = (isAtEdge: boolean) => {
-    if (words.every(isTexture)) {
-      if (words.length > 0) keepWords(line, words, builder);
-      words = [];
-      return;
-    }
-    // Before the first bar line and after the last may stand other words than chords.
-    if (isAtEdge && !words.every(isPlayed)) keepWords(line, words, builder);
-    else addBar(line, words, builder);
+  const key = builder.key();
+  const isPlayed = ({ text }: Word) => isPlayedWord(text, key);
+  const isSurelyChord = ({ text }: Word) => isChordWord(text, key) && !isEnglish(text);
+  const opensAside = (word: Word) => word.text.startsWith("(");
+  const endBar = (edge: Edge) => {
+    const [played, rest] = edge === null ? [words, []] : playedAt(edge);
+    if (rest.length > 0) keepWords(line, rest, builder);
+    if (!played.every(isTexture)) addBar(line, played, builder);
+    else if (played.length > 0) keepWords(line, played, builder);
     words = [];
+  };
+  /** Before the first bar line and after the last may stand other words than chords; those next to it are a bar. */
+  const playedAt = (edge: "first" | "last"): readonly [played: Word[], rest: Word[]] => {
+    const far = edge === "first" ? words.findLastIndex : words.findIndex;
+    const other = far.call(words, (word) => !isPlayed(word));
+    if (other < 0) return [words, []];
+    const cut = edge === "first" ? other + 1 : other;
+    const [before, after] = [words.slice(0, cut), words.slice(cut)];
+    const [played, rest] = edge === "first" ? [after, before] : [before, after];
+    const isSentence = edge === "last" && beginsSentence(words, cut);
+    return played.some(isSurelyChord) && !isSentence ? [played, rest] : [[], words];
   };
   const endAside = () => {
     if (aside.length > 0) keepWords(line, aside, builder);
@@ -62,14 +70,14 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
 
   return {
     word: (word: Word) => {
-      const inner = unwrap(word);
-      if (inner && isPlayed(inner)) words.push(inner);
+      const bare = bareWord(word);
+      if (aside.length === 0 && isPlayed(bare)) words.push(bare);
       else if (aside.length > 0 || opensAside(word)) aside.push(word);
       else words.push(word);
       if (aside.at(-1)?.text.endsWith(")")) endAside();
     },
     sign: (token: BarToken, next: BarToken | undefined, isFirst: boolean) => {
-      endBar(isFirst);
+      endBar(isFirst ? "first" : null);
       if (token.kind === "ending") builder.flow(line).beginEnding(token.times);
       if (token.kind === "open") builder.openRepeat(line, token.word);
       if (token.kind === "close") {
@@ -83,7 +91,7 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     },
     /** "x2" after the bars of a line that has no repeat signs. */
     again: (word: Word, times: number) => {
-      endBar(true);
+      endBar("last");
       const bars = builder.flow(line).bars() - before;
       if (hasRepeat || bars === 0) {
         const right = "write it after ':|' or after bars";
@@ -91,7 +99,7 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
       } else builder.flow(line).again(bars, playedTimes(line, word, times, builder));
     },
     end: () => {
-      endBar(true);
+      endBar("last");
       const [opening] = aside;
       if (opening) {
         builder.problem(line, opening, "this parenthesis is never closed; write ')' after it");

@@ -130,6 +130,8 @@ describe("words and counts", () => {
     ["Counts: eighth\nE5 8 counts", ["E5:4"]],
     ["[Verse, in eighths]\nE5 8 counts\n[Chorus]\nA5*4", ["E5:4", "A5:4"]],
     ["Do A5 D5", ["Do:4", "A5:4", "D5:4"]],
+    ["(A5, D5); G5… (Em.) C5.", ["A5:4", "D5:4", "G5:4", "Em:4", "C5:4"]],
+    ["(Bm7(b5)) E7(#9)", ["Bm7(b5):4", "E7(#9):4"]],
   ])("%s", (text, bars) => expect(barsOf(readChart(text))).toEqual(bars));
 
   test.each(["Go", "Do", "Be", "Dad", "Add", "Walking down the A road", "am I here", "And so"])(
@@ -142,6 +144,34 @@ describe("words and counts", () => {
       });
     },
   );
+
+  test.each([
+    ["Am | G", ["Am:4", "G:4"], []],
+    ["| A5 | D5 // fade", ["A5:4", "D5:4"], ["// fade"]],
+    ["| A5 | D5 | A last time", ["A5:4", "D5:4"], ["A last time"]],
+    ["| A5 | D5 | then stop", ["A5:4", "D5:4"], ["then stop"]],
+    ["1. A5 D5 | E5", ["A5:2 D5:2", "E5:4"], ["1."]],
+    ["Walking up Am | G |", ["Am:4", "G:4"], ["Walking up"]],
+    ["| (A5 D5) | (E5) |", ["A5:2 D5:2", "E5:4"], []],
+    ["│ A5 ┃ D5 ‖", ["A5:4", "D5:4"], []],
+  ])("at the edges of %s stand bars and words", (text, bars, kept) => {
+    const chart = readChart(text);
+    expect(barsOf(chart)).toEqual(bars);
+    expect([chart.kept.map((each) => each.text), chart.problems]).toEqual([kept, []]);
+  });
+
+  test.each([
+    ["Verse: Am | G", "Verse"],
+    ["[Verse 2] Am | G", "Verse 2"],
+    ["Intro Am | G |", "Intro"],
+    ["Riff: | Am | G |", "Riff"],
+    ["Chorus |: Am :|2. G |", "Chorus"],
+  ])("a heading before the bars of %s", (text, name) => {
+    const chart = readChart(text);
+    expect(chart.sections.map((section) => section.name)).toEqual([name]);
+    expect(barsOf(chart)).toEqual(["Am:4", "G:4"]);
+    expect(chart.kept).toEqual([]);
+  });
 
   test("what stands in parentheses is kept, a line's in one", () => {
     expect(readChart("| A5 (palm muted) D5 | (softly)").kept).toEqual([
