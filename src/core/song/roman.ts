@@ -10,6 +10,8 @@ export interface Key {
 const NUMERALS = ["I", "II", "III", "IV", "V", "VI", "VII"];
 const MAJOR_SCALE = [0, 2, 4, 5, 7, 9, 11];
 const MINOR_SCALE = [0, 2, 3, 5, 7, 8, 10];
+/** For whoever asks only how a word is written. */
+const ANY_KEY: Key = { tonic: { letter: "C", accidental: 0 }, isMinor: false };
 const ROMAN = /^(b|#)?(VII|VI|IV|V|III|II|I|vii|vi|iv|v|iii|ii|i)(?![a-zA-Z]*[IVXivx])(.*)$/;
 
 /** Reads "Em", "G", "F# minor", "Bb major"; null for anything else. */
@@ -22,17 +24,30 @@ export function readKey(text: string): Key | null {
 
 /** Whether a word is written as a Roman numeral is, whatever its key. */
 export function isRoman(text: string): boolean {
-  const [, , , kind] = ROMAN.exec(text) ?? [];
-  return kind !== undefined && findQuality(kind) !== null;
+  return readRoman(text, ANY_KEY) !== null;
 }
 
 /**
  * The chord that a Roman numeral is in a key: upper case major, lower case minor. Numerals count along the key's own scale; with
- * a sign before them along the major scale, so that bVI in A minor is F (common practice).
+ * a sign before them along the major scale, so that bVI in A minor is F (common practice). Over another numeral it is what it
+ * would be in the key of that one, so that V7/V in G is A7; over a note it has that bass.
  *
  * @example readRoman("vi", { tonic: G, isMinor: false }) // E minor
  */
-export function readRoman(text: string, { tonic, isMinor }: Key): ChordParts | null {
+export function readRoman(text: string, key: Key): ChordParts | null {
+  const slash = text.lastIndexOf("/");
+  if (slash < 0) return readNumeral(text, key);
+  const [before, over] = [text.slice(0, slash), text.slice(slash + 1)];
+  const bass = parseNote(over);
+  if (bass.ok) {
+    const chord = readNumeral(before, key);
+    return chord && { ...chord, bass: bass.value };
+  }
+  const goal = readNumeral(over, key);
+  return goal && readNumeral(before, { tonic: goal.root, isMinor: over === over.toLowerCase() });
+}
+
+function readNumeral(text: string, { tonic, isMinor }: Key): ChordParts | null {
   const [, sign = "", numeral = "", kind = ""] = ROMAN.exec(text) ?? [];
   if (numeral === "") return null;
   const degree = NUMERALS.indexOf(numeral.toUpperCase());
@@ -40,7 +55,9 @@ export function readRoman(text: string, { tonic, isMinor }: Key): ChordParts | n
   const isWhole = /^(dim|°|o|ø|m|min|-|5|sus)/.test(kind);
   const quality = findQuality(isLower && !isWhole ? `m${kind}` : kind);
   if (!quality) return null;
-  const scale = isMinor && sign === "" ? MINOR_SCALE : MAJOR_SCALE;
+  // The diminished chord below a minor key's own is that of its leading note (common practice).
+  const isLeading = numeral === "vii" && /^(dim|°|o|ø)/.test(kind);
+  const scale = isMinor && sign === "" && !isLeading ? MINOR_SCALE : MAJOR_SCALE;
   const signed = sign === "b" ? -1 : sign === "#" ? 1 : 0;
   const semitones = (scale[degree] ?? 0) + signed;
   return { root: spellDegree(tonic, semitones), quality, bass: null };
