@@ -1,14 +1,13 @@
 export { makeRouteMemo, type RouteMemo } from "./memo";
+export { planRoutes, type GripRoute } from "./planRoutes";
 export {
   GOALS,
-  planRoutes,
   type ChordTerms,
   type Goal,
-  type GripRoute,
   type NearbyGrips,
   type RoutePin,
   type RouteQuestion,
-} from "./planRoutes";
+} from "./question";
 export { routeThrough } from "./routeThrough";
 export { type GripStop } from "./stops";
 export {

@@ -3,7 +3,7 @@ import { type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
 import { type CostOfChange } from "@/core/route";
 import { costOfChangeOn } from "./costOfChange";
-import { type GripStop, type StopFinder, type StopList } from "./stops";
+import { cutAt, type GripStop, type StopFinder, type StopList } from "./stops";
 
 /**
  * What was worked out for songs on one neck in one player's hands, so that a song that changed in one chord is planned
@@ -42,9 +42,7 @@ export function makeRouteMemo(neck: Neck): RouteMemo {
       within: (chord, limit) => {
         const name = `${key} ${chordKey(chord)}`;
         const known = widest.get(name);
-        if (known && known.upTo >= limit) {
-          return { stops: known.stops.filter(({ cost }) => cost <= limit + ROUNDING), upTo: limit };
-        }
+        if (known && known.upTo >= limit) return cutAt(known, limit);
         forget();
         const found = finder.within(chord, limit);
         widest.set(name, found);
@@ -53,9 +51,6 @@ export function makeRouteMemo(neck: Neck): RouteMemo {
     }),
   };
 }
-
-/** Room for the last digits of sums that were added up in another order. */
-const ROUNDING = 1e-9;
 
 /** Chords are told apart by what they ask for and not by their names. */
 export function chordKey({ root, tones }: Chord): string {

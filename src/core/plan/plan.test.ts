@@ -17,7 +17,8 @@ import { changeBetween, DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
 import { makeRouteMemo } from "./memo";
-import { planRoutes, type RouteQuestion } from "./planRoutes";
+import { planRoutes } from "./planRoutes";
+import { type RouteQuestion } from "./question";
 import { routeThrough } from "./routeThrough";
 import { struckOnBeats, timeRoute } from "./timeRoute";
 

@@ -31,6 +31,22 @@ export interface StopFinder {
 /** Room for the last digits of sums that were added up in another order. */
 const ROUNDING = 1e-9;
 
+/** By list: its cheapest stops, by how many they are. */
+const cuts = new WeakMap<readonly GripStop[], Map<number, readonly GripStop[]>>();
+
+/**
+ * The stops of a list that cost no more than a limit below its own: the very same list for the same stops, so that
+ * what is known of the changes between them serves again.
+ */
+export function cutAt({ stops }: StopList, limit: number): StopList {
+  const kept = stops.filter(({ cost }) => cost <= limit + ROUNDING);
+  const bySize = cuts.get(stops) ?? new Map<number, readonly GripStop[]>();
+  cuts.set(stops, bySize);
+  const known = bySize.get(kept.length) ?? kept;
+  bySize.set(kept.length, known);
+  return { stops: known, upTo: limit };
+}
+
 export function makeStopFinder(
   search: GripSearch,
   neck: Neck,

@@ -1,8 +1,17 @@
-import { memo, useContext, useMemo, type ComponentProps } from "react";
+import {
+  memo,
+  startTransition,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  type ComponentProps,
+} from "react";
 import { type Arrangement } from "@/core/arrangement";
 import { type Chart } from "@/core/song";
 import { LONGEST_CHART } from "@/state";
-import { onDemand } from "@/ui/controls";
+import { onDemand, useEvent } from "@/ui/controls";
 import { ChartDrawing } from "./ChartDrawing";
 import { TypedChart } from "./typedChart";
 
@@ -48,6 +57,7 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
         .join(" · "),
     [kept],
   );
+  const follow = useFollowCursor(arrangement, chosen, onChoose);
   return (
     <section aria-label="Chart" className="flex min-w-0 flex-col gap-3">
       <div className="h-52 shrink-0 lg:h-72">
@@ -56,10 +66,7 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
           isLocked={isLocked}
           onType={onType}
           onTooLong={onTooLong}
-          onPlace={(offset) => {
-            const found = chordAt(arrangement, offset);
-            if (found !== null && found !== chosen) onChoose(found);
-          }}
+          onPlace={follow}
         />
       </div>
       {isLocked && <p className="text-[15px] text-muted">The chart is locked while it plays.</p>}
@@ -86,6 +93,34 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
     </section>
   );
 });
+
+/**
+ * Chooses the chord in whose name the cursor stands. What is typed is read a moment later, and only then can be said
+ * which chord that is.
+ */
+function useFollowCursor(
+  arrangement: Arrangement,
+  chosen: number | null,
+  onChoose: (chord: number) => void,
+): (offset: number, isTyping: boolean) => void {
+  const typedTo = useRef<number | null>(null);
+  const choose = useEvent((offset: number) => {
+    const found = chordAt(arrangement, offset);
+    // The text comes first.
+    if (found !== null && found !== chosen) startTransition(() => onChoose(found));
+  });
+  useEffect(() => {
+    if (typedTo.current !== null) choose(typedTo.current);
+    typedTo.current = null;
+  }, [arrangement, choose]);
+  return useCallback(
+    (offset, isTyping) => {
+      if (isTyping) typedTo.current = offset;
+      else choose(offset);
+    },
+    [choose],
+  );
+}
 
 type TypedEditorProps = Omit<ComponentProps<typeof ChartEditor>, "text" | "longest">;
 

@@ -16,8 +16,8 @@ interface ChartEditorProps {
   /** What is pasted is longer than a chart may be. */
   readonly onTooLong: (length: number) => void;
   readonly longest: number;
-  /** Where the cursor stands, in UTF-16 units. */
-  readonly onPlace: (offset: number) => void;
+  /** Where the cursor stands, in UTF-16 units, and whether typing took it there. */
+  readonly onPlace: (offset: number, isTyping: boolean) => void;
 }
 
 const EXAMPLE = `Paste a chart, or write one:
@@ -103,7 +103,7 @@ export function ChartEditor(props: ChartEditorProps) {
           EditorView.updateListener.of(({ docChanged, selectionSet, state, transactions }) => {
             const isOurs = transactions.some((each) => each.isUserEvent("tenon"));
             if (docChanged && !isOurs) onType(state.doc.toString());
-            if (docChanged || selectionSet) onPlace(state.selection.main.head);
+            if (docChanged || selectionSet) onPlace(state.selection.main.head, docChanged);
           }),
         ],
       }),

@@ -21,7 +21,10 @@ import { compute, type AskedSong } from "@/worker/client";
 import { SongGrip } from "./SongGrip";
 
 interface GripChoiceProps {
+  /** The song that the route goes through; other grips wait for it, so that they take no time from it. */
   readonly asked: AskedSong;
+  /** As they are now. */
+  readonly marks: readonly Mark[];
   readonly arrangement: Arrangement;
   readonly chord: ArrangedChord;
   readonly index: number;
@@ -41,7 +44,7 @@ const MOST = 12;
 
 /** Other grips of a chord: one is pinned, or the current one forbidden, here, in this section or everywhere. */
 export const GripChoice = memo(function GripChoice(props: GripChoiceProps) {
-  const { asked, arrangement, chord, index, current, neck, guitar, onMarks } = props;
+  const { asked, marks, arrangement, chord, index, current, neck, guitar, onMarks } = props;
   const { pins } = useRig();
   const [reach, setReach] = useState<Reach>("here");
   const [isOnNeck, setIsOnNeck] = useState(false);
@@ -49,7 +52,6 @@ export const GripChoice = memo(function GripChoice(props: GripChoiceProps) {
     useCallback(async () => compute().songGrips(asked, index, MOST), [asked, index]),
   );
   const place = placeAt(reach, chord, arrangement);
-  const { marks } = asked.settings;
   const own = pins.filter((pin) => fits(pin, chord, neck, guitar));
   const grips = uniqueGrips([
     ...(current ? [current] : []),

@@ -66,7 +66,7 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
   const { thickOnTop, spacing } = useView().view;
   const { accidentals } = useRig().profile;
   const toggleNeck = useCallback(() => show({ isOnNeck: !isOnNeck }), [show, isOnNeck]);
-  const { arrangement, route, neck, guitar, asked } = answers;
+  const { arrangement, route, neck, guitar, asked, answered } = answers;
   const { chord, section, stop, change, jump } = chosen;
   const blocked = currentValue(blockage);
   // The picture of the way comes first, its many grips as soon as there is time.
@@ -137,7 +137,8 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
       )}
       {chord && !place && view.chord !== null && (
         <GripChoice
-          asked={asked}
+          asked={answered}
+          marks={asked.settings.marks}
           arrangement={arrangement}
           chord={chord}
           index={view.chord}

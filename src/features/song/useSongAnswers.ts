@@ -21,6 +21,8 @@ import { askOnce, forgetAsked } from "./askOnce";
 /** All that is known of a song, beside its text. */
 export interface SongAnswers {
   readonly asked: AskedSong;
+  /** What the route answers; while another way is worked out, still the last one. */
+  readonly answered: AskedSong;
   readonly guitar: Guitar;
   readonly neck: Neck;
   readonly chart: Chart;
@@ -36,8 +38,9 @@ export interface SongAnswers {
   readonly isWaiting: boolean;
 }
 
-/** A way, and the song that it is a way through. */
+/** A way, what it answers, and the song that it is a way through. */
 interface PlannedWay extends PlannedSong {
+  readonly asked: AskedSong;
   readonly arrangement: Arrangement;
 }
 
@@ -75,12 +78,13 @@ export function useSongAnswers(song: SongContent, chart: Chart, help: Help): Son
       const planned = await askOnce("song", asked, async () =>
         computeFreely("song", (api) => api.songWay(asked, asked.settings.way)),
       );
-      return { ...planned, arrangement: written };
+      return { ...planned, asked, arrangement: written };
     }, [hasChords, asked, written]),
   );
   const found = lastValue(way);
   const route = hasChords ? (found?.route ?? null) : null;
   const arrangement = hasChords ? (found?.arrangement ?? written) : written;
+  const answered = found?.asked ?? asked;
   const hardStrokes = useMemo(
     () => hardDownStrokes(arrangement, downStrokesBpm),
     [arrangement, downStrokesBpm],
@@ -88,6 +92,7 @@ export function useSongAnswers(song: SongContent, chart: Chart, help: Help): Son
   return useMemo(
     () => ({
       asked,
+      answered,
       guitar,
       neck,
       chart,
@@ -98,7 +103,7 @@ export function useSongAnswers(song: SongContent, chart: Chart, help: Help): Son
       route,
       isWaiting: way.kind === "waiting",
     }),
-    [asked, guitar, neck, chart, written, arrangement, hardStrokes, way, route],
+    [asked, answered, guitar, neck, chart, written, arrangement, hardStrokes, way, route],
   );
 }
 

@@ -1,0 +1,35 @@
+import { compareFrettings } from "@/core/fretting";
+import { makeGripSearch, NO_GRIP_LIMITS, type GripLimits } from "@/core/gripSearch";
+import { failure, type Result } from "@/core/result";
+import { termsAt, type RouteQuestion } from "./question";
+
+/** For a chord without a grip: which limit excludes it, or that none can be held at all. */
+export function impossible(question: RouteQuestion, index: number): Result<never> {
+  const { neck, player, chords, forbidden = [] } = question;
+  const { weights, limits } = termsAt(question, index);
+  const chord = chords[index];
+  const name = chord?.name ?? "";
+  const without = (dropped: Partial<GripLimits>) =>
+    chord &&
+    makeGripSearch(neck, player, weights, undefined, { ...limits, ...dropped })
+      .cheapest(neck.midi, chord, 1 + forbidden.length)
+      .some(
+        ({ fretting }) =>
+          !forbidden.some(
+            (each) => each.index === index && compareFrettings(each.fretting, fretting) === 0,
+          ),
+      );
+  const dropped: readonly (readonly [string, Partial<GripLimits>])[] = [
+    ["frets", { frets: null }],
+    ["rootStrings", { rootStrings: null }],
+    ["openStrings", { openStrings: "any" }],
+    ["maxNotes", { mostNotes: null }],
+  ];
+  for (const [limit, part] of dropped) {
+    if (without(part)) return failure(`limits.${limit}`, `${name} has no grip within this limit`);
+  }
+  if (without(NO_GRIP_LIMITS)) return failure("limits", `${name} has no grip within these limits`);
+  const isForbidden = forbidden.some((each) => each.index === index);
+  if (isForbidden) return failure("forbidden", `${name} has no grip but those that are forbidden`);
+  return failure("chords", `${name} has no grip that this hand can hold in this tuning`);
+}

@@ -1,0 +1,55 @@
+import { type Chord } from "@/core/chart";
+import { askedOf } from "@/core/chordGrips";
+import { compareFrettings, soundingMidi, type Fretting } from "@/core/fretting";
+import { soundCost, weighGrip, type WeighedFretting } from "@/core/gripSearch";
+import { rankFingers } from "@/core/hand";
+import { preferencePoints } from "@/core/preference";
+import { failure, success, type Result } from "@/core/result";
+import { termsAt, type RouteQuestion } from "./question";
+import { type GripStop, type StopFinder } from "./stops";
+
+/** The fixed stops, by place; a pin may break any limit, but the hand must be able to hold it. */
+export function pinnedStops(
+  question: RouteQuestion,
+  finderAt: (index: number) => StopFinder,
+): Result<ReadonlyMap<number, readonly GripStop[]>> {
+  const { neck, player, chords, pins = [], forbidden = [] } = question;
+  const stops = new Map<number, readonly GripStop[]>();
+  for (const [at, { index, fretting, fingers }] of pins.entries()) {
+    const field = `pins[${at}]`;
+    const chord = chords[index];
+    if (!chord) {
+      return failure(`${field}.index`, `${index}: chords count from 0 to ${chords.length - 1}`);
+    }
+    if (stops.has(index)) return failure(`${field}.index`, `chord ${index} is pinned already`);
+    const isForbidden = forbidden.some(
+      (each) => each.index === index && compareFrettings(each.fretting, fretting) === 0,
+    );
+    if (isForbidden) return failure(field, `the grip is pinned and forbidden at chord ${index}`);
+    const [best] = rankFingers(neck, fretting, player);
+    if (!best) return failure(`${field}.fretting`, "this hand cannot hold the grip");
+    const { weights } = termsAt(question, index);
+    const ways = finderAt(index)
+      .of(weigh({ ...question, weights }, chord, fretting, best.effort, best.presses.length))
+      .filter(({ fingering }) => !fingers || fingering.fingers.join() === fingers.join());
+    if (ways.length === 0) return failure(`${field}.fingers`, "the grip is not held that way");
+    stops.set(index, ways);
+  }
+  return success(stops);
+}
+
+function weigh(
+  { neck, player, weights }: RouteQuestion,
+  chord: Chord,
+  fretting: Fretting,
+  effort: number,
+  fingers: number,
+): WeighedFretting {
+  const midi = soundingMidi(neck, fretting);
+  const asked = askedOf(chord);
+  const preference =
+    midi.length === 0 ? 0 : preferencePoints({ fretting, midi, fingers, asked }, player.tilts);
+  const sound =
+    midi.length === 0 ? { low: 0, clear: 0, ringing: 0 } : soundCost(fretting, midi, weights);
+  return { fretting, effort, preference, cost: weighGrip(effort, preference, sound, weights) };
+}

@@ -1,0 +1,63 @@
+import { type Chord } from "@/core/chart";
+import { type Fretting } from "@/core/fretting";
+import { type Taste } from "@/core/grip";
+import { NO_GRIP_LIMITS, type GripLimits, type GripSearch, type Weights } from "@/core/gripSearch";
+import { type EffortBook, type Finger } from "@/core/hand";
+import { type Neck } from "@/core/neck";
+import { type RouteMemo } from "./memo";
+
+/** What a route minimises. */
+export const GOALS = ["total", "hardest"] as const;
+export type Goal = (typeof GOALS)[number];
+
+/** A grip that the player wants at one place of a song; any that the hand can hold. */
+export interface RoutePin {
+  /** The chord as it is played, from 0. */
+  readonly index: number;
+  readonly fretting: Fretting;
+  /** By string, thickest first; any of its fingerings without. */
+  readonly fingers?: readonly (Finger | 0)[] | undefined;
+}
+
+/** What grips are chosen by where it is not the same for every chord. */
+export interface ChordTerms {
+  readonly weights: Weights;
+  readonly limits: GripLimits;
+}
+
+/** Only grips near each chord's cheapest, where what is minimised is not what they cost. */
+export interface NearbyGrips {
+  /** How much more than the cheapest a grip may cost, in effort points. */
+  readonly withinPoints: number;
+  /** How much of its own cost counts beside the changes, 0 to 1. */
+  readonly share: number;
+}
+
+export interface RouteQuestion {
+  readonly neck: Neck;
+  readonly player: Taste;
+  readonly weights: Weights;
+  /** In the order they are played. */
+  readonly chords: readonly Chord[];
+  readonly most?: number;
+  readonly goal?: Goal;
+  readonly pins?: readonly RoutePin[];
+  readonly forbidden?: readonly Omit<RoutePin, "fingers">[];
+  readonly limits?: GripLimits;
+  /** By chord: what holds for it instead of the weights and limits of all. */
+  readonly terms?: readonly ChordTerms[];
+  /** Exact among these grips alone; all grips where it is left out. */
+  readonly nearby?: NearbyGrips | undefined;
+  /** One that knows the same neck, player, weights and limits already. */
+  readonly search?: GripSearch;
+  /** The efforts of this neck and player, where they are known already. */
+  readonly book?: EffortBook;
+  /** What is known of the same neck and player from questions before. */
+  readonly memo?: RouteMemo | undefined;
+}
+
+/** What holds for a chord. */
+export function termsAt(question: RouteQuestion, index: number): ChordTerms {
+  const { weights, limits = NO_GRIP_LIMITS, terms } = question;
+  return terms?.[index] ?? { weights, limits };
+}
