@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { closeCompletion, completionKeymap } from "@codemirror/autocomplete";
 import { defaultKeymap } from "@codemirror/commands";
-import { lintGutter, lintKeymap, setDiagnostics } from "@codemirror/lint";
+import { diagnosticCount, lintGutter, lintKeymap, setDiagnostics } from "@codemirror/lint";
 import { Compartment, EditorState } from "@codemirror/state";
 import { drawSelection, EditorView, keymap, placeholder } from "@codemirror/view";
 import { type ChartProblem } from "@/core/song";
@@ -152,7 +152,9 @@ export function ChartEditor(props: ChartEditorProps) {
       const end = Math.min(to, start + Math.max(1, length));
       return [{ from: start, to: end, severity: "error" as const, message }];
     });
-    editor.dispatch(setDiagnostics(editor.state, marked));
+    if (marked.length > 0 || diagnosticCount(editor.state) > 0) {
+      editor.dispatch(setDiagnostics(editor.state, marked));
+    }
   }, [problems, text]);
 
   return (

@@ -40,6 +40,8 @@ interface OpenSongProps {
 }
 
 const NONE: readonly never[] = [];
+/** Always the same, so that the chart is not drawn anew for every way. */
+const NONE_BLOCKED: ReadonlySet<string> = new Set();
 
 /** An open song. What is typed is in the editor at once; all that follows from it comes as soon as there is time. */
 export function OpenSong({ start, ...rest }: OpenSongProps) {
@@ -75,8 +77,9 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
   const advice = useAdvice(asked, isReady ? chosen.change : null);
   const blockage = useBlockage(asked, isBlocked);
   const blocked = useMemo(() => {
+    if (!isBlocked) return NONE_BLOCKED;
     const played = new Set(route?.played);
-    const without = arrangement.chords.filter((_, index) => isBlocked && !played.has(index));
+    const without = arrangement.chords.filter((_, index) => !played.has(index));
     return new Set(without.map(({ section, bar, inBar }) => `${section} ${bar} ${inBar}`));
   }, [arrangement, route, isBlocked]);
   const found = lastValue(ways) ?? NONE;
