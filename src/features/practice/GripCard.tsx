@@ -15,6 +15,8 @@ interface GripCardProps {
   readonly chord: ArrangedChord | undefined;
   readonly fingering: Fingering | undefined;
   readonly isLarge: boolean;
+  /** No other grip stands beside it, and no way to it below. */
+  readonly isAlone: boolean;
   /** Nothing else is on the page then, so that there is more room. */
   readonly isPlaying: boolean;
 }
@@ -29,11 +31,12 @@ export function GripCard({
   chord,
   fingering,
   isLarge,
+  isAlone,
   isPlaying,
 }: GripCardProps) {
   const { thickOnTop } = useView().view;
-  const gap =
-    (isLarge ? 19 : 15) * (isPlaying ? 1.4 : 1) * (neck.midi.length > MANY_STRINGS ? 0.7 : 1);
+  const roomPx = isAlone ? 27 : isLarge ? 19 : 15;
+  const gap = roomPx * (isPlaying ? 1.4 : 1) * (neck.midi.length > MANY_STRINGS ? 0.7 : 1);
   return (
     <section aria-label={title} className="min-w-0 text-center">
       <p className="text-lg text-muted">{title}</p>

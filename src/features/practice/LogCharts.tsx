@@ -11,7 +11,7 @@ import {
 import { Bar, Line } from "react-chartjs-2";
 import { DRILL_KINDS, type DrillKind } from "@/core/drill";
 import { type LogSpan, type LogView } from "@/state";
-import { chartOptions, colour, useThemeName } from "@/ui/chart";
+import { chartOptions, colour, useChartLook } from "@/ui/chart";
 import { TableButton } from "@/ui/save";
 import { offText, KIND_WORDS } from "./words";
 
@@ -35,7 +35,7 @@ interface LogChartsProps {
 
 /** Minutes by kind, and tempo or accuracy over time; the figures stand beside as a table. */
 export function LogCharts({ view, drill }: LogChartsProps) {
-  const theme = useThemeName();
+  const look = useChartLook();
   const table = useRef<HTMLTableElement>(null);
   const { spans, span } = view;
   const labels = spans.map(({ from }) => dayText(from));
@@ -48,8 +48,8 @@ export function LogCharts({ view, drill }: LogChartsProps) {
     <div className="space-y-4">
       <figure className="panel p-3" style={{ height: HEIGHT }}>
         <Bar
-          // Drawn again with the theme, whose colours a canvas cannot follow.
-          key={theme}
+          // Drawn again with what a canvas cannot follow.
+          key={look}
           role="img"
           aria-label={`Minutes by ${span}; the table below has the figures.`}
           data={{
@@ -68,7 +68,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
       </figure>
       <figure className="panel p-3" style={{ height: HEIGHT }}>
         <Line
-          key={theme}
+          key={look}
           role="img"
           aria-label={`${drill ?? "All drills"}: ${second.label}; the table below has the figures.`}
           data={{

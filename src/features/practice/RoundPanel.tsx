@@ -21,6 +21,8 @@ export function RoundPanel({ placed, drill, play }: RoundPanelProps) {
   const [now, next] = place ? [place.chord, place.next] : [first, first + 1];
   // Before the first bar, and between rounds, there is time to look.
   const isNextShown = !isPlaying || place?.count !== null || runner.isNextShown;
+  const grips = laidOut?.route.timed.stops.map(({ fingering }) => fingering.fretting.join());
+  const isOneGrip = new Set(grips).size === 1;
   const cardOf = (chord: number | null) => ({
     neck,
     guitar,
@@ -29,6 +31,7 @@ export function RoundPanel({ placed, drill, play }: RoundPanelProps) {
       chord === null
         ? undefined
         : laidOut?.route.timed.stops[laidOut.route.played.indexOf(chord)]?.fingering,
+    isAlone: isOneGrip,
     isPlaying,
   });
   const bars = drill.bars ? drill.bars[1] - firstBar : (laidOut?.arrangement.bars.length ?? 0);
@@ -53,13 +56,21 @@ export function RoundPanel({ placed, drill, play }: RoundPanelProps) {
           {place.count}
         </p>
       ) : (
-        <div className="grid min-h-56 flex-1 grid-cols-2 items-start gap-2 md:gap-4">
-          <GripCard title={isPlaying ? "Now" : "First"} isLarge {...cardOf(now)} />
+        <div
+          className={`grid min-h-56 flex-1 items-start gap-2 md:gap-4 ${isOneGrip ? "" : "grid-cols-2"}`}
+        >
           <GripCard
-            title={isPlaying ? "Next" : "Then"}
-            isLarge={false}
-            {...cardOf(isNextShown ? next : null)}
+            title={isPlaying ? "Now" : isOneGrip ? "Grip" : "First"}
+            isLarge
+            {...cardOf(now)}
           />
+          {!isOneGrip && (
+            <GripCard
+              title={isPlaying ? "Next" : "Then"}
+              isLarge={false}
+              {...cardOf(isNextShown ? next : null)}
+            />
+          )}
         </div>
       )}
     </div>

@@ -9,10 +9,14 @@ interface NowNextProps {
   /** By index in the arrangement; null for none. */
   readonly now: number | null;
   readonly next: number | null;
+  /** Before it plays, the two are what comes first and what comes then. */
+  readonly isPlaying: boolean;
   /** To be read from two metres, or from one. */
   readonly size: "stage" | "page";
 }
 
+const PLAYING_TITLES = ["Now", "Next"];
+const WAITING_TITLES = ["First", "Then"];
 /** Px between two strings, now and next. */
 const GAPS = { stage: [44, 30], page: [26, 20] } as const;
 const NAMES = {
@@ -24,7 +28,8 @@ const NARROW = ["max-md:w-[44dvh]", "max-md:w-[28dvh]"] as const;
 const MANY_STRINGS = 7;
 
 /** The grip that is played now, large, and early the one that follows. */
-export function NowNext({ answers, route, now, next, size }: NowNextProps) {
+export function NowNext({ answers, route, now, next, isPlaying, size }: NowNextProps) {
+  const titles = isPlaying ? PLAYING_TITLES : WAITING_TITLES;
   return (
     <div className="grid flex-1 items-center gap-x-6 gap-y-3 md:grid-cols-[3fr_2fr]">
       {([now, next] as const).map((chord, place) => (
@@ -33,7 +38,7 @@ export function NowNext({ answers, route, now, next, size }: NowNextProps) {
           answers={answers}
           route={route}
           chord={chord}
-          title={place === 0 ? "Now" : "Next"}
+          title={titles[place] ?? ""}
           gapPx={GAPS[size][place] ?? 0}
           nameClass={NAMES[size][place] ?? ""}
           narrowClass={NARROW[place] ?? ""}

@@ -15,6 +15,8 @@ interface StageViewProps {
   readonly onClose: () => void;
 }
 
+const NOTHING = { chord: null, next: null };
+
 /** The grip now and the next one, to be read from two metres; nothing can be changed here. */
 export function StageView({ answers, route, play, name, onClose }: StageViewProps) {
   const { arrangement } = answers;
@@ -31,7 +33,8 @@ export function StageView({ answers, route, play, name, onClose }: StageViewProp
   });
   const { bars, chords, sectionKeys } = arrangement;
   const bar = place?.bar ?? play.startBar;
-  const next = place ? (place.next ?? -1) : chords.findIndex(({ playedBar }) => playedBar >= bar);
+  const first = chords.findIndex(({ playedBar }) => playedBar >= bar);
+  const { chord, next } = place ?? (first < 0 ? NOTHING : { chord: first, next: first + 1 });
   const key = sectionKeys[bars[bar]?.section ?? 0] ?? "";
   return (
     <div className="fixed inset-0 z-10 flex flex-col gap-3 overflow-y-auto bg-ground p-4">
@@ -64,8 +67,9 @@ export function StageView({ answers, route, play, name, onClose }: StageViewProp
         <NowNext
           answers={answers}
           route={route}
-          now={place?.chord ?? null}
-          next={next < 0 ? null : next}
+          now={chord}
+          next={next}
+          isPlaying={place !== null}
           size="stage"
         />
       )}

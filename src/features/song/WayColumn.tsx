@@ -102,7 +102,14 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
       <SongSummary answers={answers} />
       {blocked && <BlockedNotice blockage={blocked} onLoosen={(settings) => set({ settings })} />}
       {route && place && !view.isStage && (
-        <NowNext answers={answers} route={route} now={place.chord} next={place.next} size="page" />
+        <NowNext
+          answers={answers}
+          route={route}
+          now={place.chord}
+          next={place.next}
+          isPlaying
+          size="page"
+        />
       )}
       {route && !place && change !== null && (
         <ChangePanel

@@ -1,3 +1,3 @@
 export { chartOptions } from "./chartOptions";
 export { colour } from "./colour";
-export { useThemeName } from "./useThemeName";
+export { useChartLook } from "./useChartLook";

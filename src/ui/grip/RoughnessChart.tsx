@@ -3,7 +3,7 @@ import { CategoryScale, Chart, Legend, LinearScale, LineElement, PointElement } 
 import { Line } from "react-chartjs-2";
 import { type Midi } from "@/core/pitch";
 import { currentValue, useComputed } from "@/ui/computed";
-import { chartOptions, colour, useThemeName } from "@/ui/chart";
+import { chartOptions, colour, useChartLook } from "@/ui/chart";
 import { TryAgain } from "@/ui/controls";
 import { useNames } from "@/ui/names";
 import { computeAside } from "@/worker/client";
@@ -22,7 +22,7 @@ interface RoughnessChartProps {
 /** How rough the grip grows as the gain goes up, beside the plain fifth on E2. */
 export function RoughnessChart({ pitches, a4Hz }: RoughnessChartProps) {
   const { pitch } = useNames();
-  const theme = useThemeName();
+  const look = useChartLook();
   const computed = useComputed(
     useCallback(() => computeAside().roughnessByDrive(pitches, DRIVES, { a4Hz }), [pitches, a4Hz]),
   );
@@ -36,8 +36,8 @@ export function RoughnessChart({ pitches, a4Hz }: RoughnessChartProps) {
   return (
     <figure style={{ height: HEIGHT }}>
       <Line
-        // Drawn again with the theme, whose colours a canvas cannot follow.
-        key={theme}
+        // Drawn again with what a canvas cannot follow.
+        key={look}
         role="img"
         aria-label={`Roughness by gain. At the highest gain: ${name} ${worst?.roughness.toFixed(2)}, ${pitch(40)} ${pitch(47)} ${worst?.fifth.toFixed(2)}.`}
         data={{
