@@ -1,11 +1,10 @@
 import { type ChartBuilder } from "./builder";
-import { type LineKind } from "./lineKind";
+import { type Fact } from "./facts";
 import { type Line, type Word } from "./lines";
 import { readMeter } from "./meter";
 import { readKey } from "./roman";
 import { readTexture, textureText } from "./texture";
 
-type Directive = Extract<LineKind, { readonly kind: "directive" }>;
 type Apply = (value: string, builder: ChartBuilder, at: Place) => void;
 
 /** Where a directive stands, for what is wrong with it. */
@@ -126,15 +125,15 @@ const APPLY: Readonly<Record<string, Apply>> = {
   start_of_textblock: startAside,
 };
 
-/** Takes what a directive says; one that is not known is kept as it stands. */
-export function applyDirective(
-  line: Line,
-  { name, value, column }: Directive,
-  builder: ChartBuilder,
-): void {
-  const word = value === "" ? { text: line.text.trim(), column: 0 } : { text: value, column };
-  APPLY[name]?.(value, builder, { line, word });
-  const isComment = /^(c|comment|ci|comment_italic|cb|highlight)$/.test(name);
-  if (isComment) builder.keep(line, value, "comment");
-  else builder.keep(line, line.text.trim(), "directive");
+/** Takes what a line's directives say; one that is not known is kept as it stands. */
+export function applyDirectives(line: Line, facts: readonly Fact[], builder: ChartBuilder): void {
+  const whole = line.text.trim();
+  for (const { name, value, column } of facts) {
+    const word = value === "" ? { text: whole, column: 0 } : { text: value, column };
+    APPLY[name]?.(value, builder, { line, word });
+  }
+  const [only] = facts;
+  const isComment = only && /^(c|comment|ci|comment_italic|cb|highlight)$/.test(only.name);
+  if (isComment) builder.keep(line, only.value, "comment");
+  else builder.keep(line, whole, "directive");
 }

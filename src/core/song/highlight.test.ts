@@ -13,6 +13,7 @@ test.each([
   ["Verse 1", ["Verse 1:heading"]],
   ["Tempo: 96", ["Tempo: :name", "96:value"]],
   ["{key: Em}", ["{key: :name", "Em:value", "}:name"]],
+  ["Key: Em, 3/4", ["Key: :name", "Em:value", ", :name", "3/4:value"]],
   ["Verse: A5 D5", ["Verse::heading", "A5:chord", "D5:chord"]],
   ["Verse: Am | G", ["Verse::heading", "Am:chord", "|:bar", "G:chord"]],
   ["(Am G), C.", ["(Am:chord", "G),:chord", "C.:chord"]],

@@ -1,6 +1,7 @@
 import { barTokens, headingOfBars } from "./barLine";
 import { isChordWord, isEnglish } from "./chordWord";
 import { readCounts } from "./counts";
+import { type Fact } from "./facts";
 import { kindOfLine, readLabel } from "./lineKind";
 import { bareWord, wordsIn } from "./lines";
 import { readKey, type Key } from "./roman";
@@ -32,14 +33,11 @@ export function piecesOf(
     case "blank":
       return { pieces: [], key };
     case "directive": {
-      const said = kind.name === "key" ? readKey(kind.value) : null;
-      const to = kind.column + kind.value.length;
-      const pieces: readonly LinePiece[] = [
-        { from: 0, to: kind.column, kind: "name" },
-        { from: kind.column, to, kind: "value" },
-        { from: to, to: text.length, kind: "name" },
-      ];
-      return { pieces: pieces.filter(({ from, to: end }) => end > from), key: said ?? key };
+      const said = kind.facts.find(({ name }) => name === "key");
+      return {
+        pieces: saidPieces(text, kind.facts),
+        key: (said && readKey(said.value)) ?? key,
+      };
     }
     case "heading":
       return { pieces: whole("heading"), key };
@@ -65,6 +63,16 @@ export function piecesOf(
       };
     }
   }
+}
+
+/** The values of a line's directives, and what stands around them. */
+function saidPieces(text: string, said: readonly Fact[]): readonly LinePiece[] {
+  const edges = [0, ...said.flatMap(({ column, value }) => [column, column + value.length])];
+  return edges.flatMap((from, index) => {
+    const to = edges[index + 1] ?? text.length;
+    const kind = index % 2 === 1 ? "value" : "name";
+    return to > from ? [{ from, to, kind } as const] : [];
+  });
 }
 
 function barPieces(text: string, key: Key | null): readonly LinePiece[] {

@@ -1,4 +1,5 @@
 import { isChordWord, isEnglish } from "./chordWord";
+import { readFacts, type Fact } from "./facts";
 import { readCounts } from "./counts";
 import { bareWord, plainBarLines, plainWord, wordsIn, type Word } from "./lines";
 import { type Key } from "./roman";
@@ -6,23 +7,13 @@ import { type Key } from "./roman";
 /** What a line of a chart is, told by what stands in it. */
 export type LineKind =
   | { readonly kind: "blank" }
-  /** `{name: value}` or `Name: value`; the value's column counts from 0. */
-  | {
-      readonly kind: "directive";
-      readonly name: string;
-      readonly value: string;
-      readonly column: number;
-    }
+  /** `{name: value}`, `Name: value`, or several of those on one line: `Key: Em, Tempo: 96, 4/4`. */
+  | { readonly kind: "directive"; readonly facts: readonly Fact[] }
   | { readonly kind: "heading"; readonly name: string; readonly times: number }
   | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
 
 const PARTS = /^(?:intro|verse|pre[-\s]?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
-const SAID =
-  /^(?:title|song|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up|texture)$/i;
-/** "96 bpm", "♩. = 96 bpm", "Tempo 96", "BPM: 96". */
-const SPEED =
-  /^(?:(?:tempo\s*)?[♩♪]?\.?\s?[:=]?\s?(\d+(?:[.,]\d+)?)\s?bpm|(?:tempo|bpm)\s*[:=]?\s*(\d+(?:[.,]\d+)?))$/i;
-/** No heading and no tempo is longer; what is longer is not looked at as one. */
+/** No heading is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;
 /** At the end of "Chorus x2", "Chorus (2x)", "Chorus - x2". */
 const TIMES = /\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
@@ -31,8 +22,8 @@ const TIMES = /\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
 export function kindOfLine(text: string, key: Key | null): LineKind {
   const plain = plainWord(text);
   if (plain.trim() === "") return { kind: "blank" };
-  const directive = readDirective(text);
-  if (directive) return directive;
+  const facts = readFacts(text);
+  if (facts.length > 0) return { kind: "directive", facts };
   const heading = readHeading(plain, key);
   if (heading) return { kind: "heading", ...heading };
   if (plainBarLines(plain).includes("|")) return { kind: "bars" };
@@ -40,25 +31,6 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
   if (/\[[^\]]*\]?/.test(plain) && !plain.trimStart().startsWith("#")) return { kind: "sheet" };
   const label = readLabel(text, key);
   return { kind: isChordLine(wordsIn(text.slice(label?.length ?? 0)), key) ? "chords" : "text" };
-}
-
-function readDirective(text: string): LineKind | null {
-  const whole = text.trim();
-  const [, beforeUnit, afterWord] = whole.length > LONGEST_HEADING ? [] : (SPEED.exec(whole) ?? []);
-  const speed = beforeUnit ?? afterWord;
-  if (speed !== undefined) {
-    return { kind: "directive", name: "tempo", value: speed, column: text.indexOf(speed) };
-  }
-  const isBraced = whole.startsWith("{") && whole.endsWith("}") && whole.length > 2;
-  const inner = isBraced ? whole.slice(1, -1) : whole;
-  // In braces a space is as good as a colon: {title My song}.
-  const [, before = inner, after = ""] =
-    (isBraced ? /^\s*([^\s:]+)\s*(?::|\s)(.*)$/s : /^([^:]*):(.*)$/s).exec(inner) ?? [];
-  const name = before.trim();
-  if (!isBraced && (before === inner || !SAID.test(name))) return null;
-  const value = after.trim();
-  const column = value === "" ? text.length : text.lastIndexOf(value);
-  return { kind: "directive", name: name.toLowerCase(), value, column };
 }
 
 /**

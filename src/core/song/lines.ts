@@ -55,7 +55,10 @@ export function unwrap({ text, column }: Word): Word | null {
  * A word without what separates it from the next, and without a parenthesis around it or around it and its neighbours:
  * "(A5", "D5)," and "[G5]" are chords. A parenthesis of its own stays: "B5(b5)".
  */
-export function bareWord({ text, column }: Word): Word {
+export function bareWord(word: Word): Word {
+  const { text, column } = word;
+  // Most are bare already, and this is asked of every word.
+  if (/^[^()[\],;.…]+$/.test(text)) return word;
   let [start, end] = [0, endOfWord(text)];
   const count = (sign: string) => text.slice(0, end).split(sign).length - 1;
   let unopened = count(")") - count("(");

@@ -205,6 +205,24 @@ describe("what the song is", () => {
     ]);
   });
 
+  test.each([
+    "Key: Em  Tempo: 96  Time: 3/4",
+    "Key: Em, 96 bpm, 3/4",
+    "Key: Em | Tempo: 96 | 3/4",
+    "Key: Em Tempo: 96 Time: 3/4",
+    "3/4\nKey: Em; Tempo: 96",
+  ])("%j says all of it", (text) => {
+    const chart = readChart(`${text}\n| Em |`);
+    expect(chart).toMatchObject({ key: "Em", tempoBpm: 96, meter: "3/4", problems: [] });
+    expect(chart.kept.map((each) => each.text)).toEqual(text.split("\n"));
+  });
+
+  test("of several on a line the wrong one is told in its place", () => {
+    expect(problemsOf("Key: Em, Tempo: fast")).toEqual([expect.stringMatching(/^1:17 fast: /)]);
+    // A comma in a title is the title's.
+    expect(readChart("Title: Slow, Down").title).toBe("Slow, Down");
+  });
+
   test.each(["Tempo: 0", "Tempo: 999", "{tempo: fast}", "Time: 4/3", "{key: H}", "{pickup: 9}"])(
     "%s is told, and changes nothing",
     (text) => {

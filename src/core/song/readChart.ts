@@ -1,6 +1,6 @@
 import { makeBuilder, type ChartBuilder } from "./builder";
 import { type Chart } from "./chart";
-import { applyDirective } from "./directives";
+import { applyDirectives } from "./directives";
 import { kindOfLine } from "./lineKind";
 import { linesIn, type Line } from "./lines";
 import { readBars } from "./readBars";
@@ -37,7 +37,7 @@ function readLine(line: Line, builder: ChartBuilder): void {
     case "blank":
       return;
     case "directive":
-      applyDirective(line, kind, builder);
+      applyDirectives(line, kind.facts, builder);
       return;
     case "heading":
       builder.heading(line, kind.name, kind.times);

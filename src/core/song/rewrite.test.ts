@@ -6,6 +6,7 @@ describe("saying something anew", () => {
     ["Tempo: 96\n| A5 |", "Tempo: 120\n| A5 |"],
     ["{tempo:96}\n| A5 |", "{tempo:120}\n| A5 |"],
     ["96 bpm\n| A5 |", "120 bpm\n| A5 |"],
+    ["Key: Em, Tempo: 96, 3/4\n| A5 |", "Key: Em, Tempo: 120, 3/4\n| A5 |"],
     ["Title: X\r\nTime: 3/4\r\n| A5 |", "Title: X\r\nTempo: 120\r\nTime: 3/4\r\n| A5 |"],
     ["| A5 |", "Tempo: 120\n| A5 |"],
     ["", "Tempo: 120\n"],

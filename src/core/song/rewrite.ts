@@ -1,4 +1,5 @@
 import { type TextPlace } from "./chart";
+import { type Fact } from "./facts";
 import { kindOfLine } from "./lineKind";
 import { linesIn, type Line } from "./lines";
 import { readChart } from "./readChart";
@@ -11,23 +12,29 @@ const NAMES: Readonly<Record<Said, readonly string[]>> = {
   Tempo: ["tempo"],
   Time: ["time", "meter"],
 };
+const TEXTURE_NAMES = ["texture", "x_texture"];
 /** The order in which they stand where Tenon writes them. */
 const ORDER: readonly Said[] = ["Title", "Key", "Tempo", "Time"];
 
 /** The text with something said anew: where it is said first, or else in a line at the top. */
 export function say(text: string, said: Said, value: string): string {
   for (const line of linesIn(text)) {
-    const kind = kindOfLine(line.text, null);
-    if (kind.kind !== "directive" || !NAMES[said].includes(kind.name)) continue;
-    const place = { offset: line.offset + kind.column, length: kind.value.length };
+    const fact = factIn(line, NAMES[said]);
+    if (!fact) continue;
+    const place = { offset: line.offset + fact.column, length: fact.value.length };
     return replace(text, place, value);
   }
-  const before = new Set(ORDER.slice(0, ORDER.indexOf(said)).flatMap((each) => NAMES[each]));
-  const last = linesIn(text).findLast(({ text: each }) => {
-    const kind = kindOfLine(each, null);
-    return kind.kind === "directive" && before.has(kind.name);
-  });
+  const before = ORDER.slice(0, ORDER.indexOf(said)).flatMap((each) => NAMES[each]);
+  const last = linesIn(text).findLast((line) => factIn(line, before));
   return insertAfter(text, last, `${said}: ${value}`);
+}
+
+/** What a line says under one of some names. */
+function factIn({ text }: Line, names: readonly string[]): Fact | undefined {
+  const kind = kindOfLine(text, null);
+  return kind.kind === "directive"
+    ? kind.facts.find(({ name }) => names.includes(name))
+    : undefined;
 }
 
 /** The text with a section played in a texture, or in none of its own; its bars and chords keep theirs. */
@@ -37,11 +44,9 @@ export function sayTexture(text: string, section: number, texture: string | null
   const lines = linesIn(text);
   // What is said of a section stands between its heading and its first bar.
   const firstBar = heading.bars[0]?.line ?? heading.line;
-  const said = lines.find(({ number, text: each }) => {
-    const kind = kindOfLine(each, null);
-    const isTexture = kind.kind === "directive" && /^(?:x_)?texture$/.test(kind.name);
-    return isTexture && number >= heading.line && number < firstBar;
-  });
+  const said = lines.find(
+    (line) => line.number >= heading.line && line.number < firstBar && factIn(line, TEXTURE_NAMES),
+  );
   if (said) {
     if (texture !== null) {
       return replace(text, { offset: said.offset, length: said.text.length }, written(texture));
