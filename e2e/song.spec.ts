@@ -60,6 +60,22 @@ test("problems are marked in their place; what is right follows every keystroke"
   await expect(page.locator("[data-chart]")).toContainText("Q7");
 });
 
+test("the cursor chooses the chord in whose name it stands, also while one types", async ({
+  page,
+}) => {
+  await openSong(page);
+  await pasteChart(page, "| A5 | D5 |");
+  await expect(stops(page)).toHaveCount(2);
+  const chosen = page.locator("[data-picture=path] [data-chord][aria-pressed=true]");
+  await editor(page).press("Control+Home");
+  for (let step = 0; step < 3; step++) await page.keyboard.press("ArrowRight");
+  await expect(chosen).toHaveAttribute("data-chord", "0");
+  await editor(page).press("Control+End");
+  await page.keyboard.type(" G5");
+  await expect(stops(page)).toHaveCount(3);
+  await expect(chosen).toHaveAttribute("data-chord", "2");
+});
+
 test("a grip is pinned, the rest is planned anew, and both go back with undo", async ({ page }) => {
   await openSong(page);
   await pickSong(page, "Slow Freight");
