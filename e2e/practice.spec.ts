@@ -112,7 +112,11 @@ test("the plan is changed by hand, by keys too", async ({ page }) => {
   await expect(parts).toHaveCount(4);
   await page.getByRole("button", { name: "Move String by string" }).focus();
   await page.keyboard.press("Space");
+  await expect(page.getByText("String by string is over String by string.")).toBeAttached();
   await page.keyboard.press("ArrowDown");
+  await expect(
+    page.getByText(/^String by string is over G5 to B.*5 in Quarry Lights\.$/),
+  ).toBeAttached();
   await page.keyboard.press("Space");
   await expect(parts.nth(1)).toContainText("String by string");
   await page.getByRole("button", { name: "Move", exact: true }).click();

@@ -56,6 +56,7 @@ test("favourites by star and by keyboard", async ({ page }) => {
   await expect(favourites(page).getByRole("listitem")).toHaveCount(4);
   await page.getByRole("button", { name: "Move Open G", exact: true }).focus();
   await page.keyboard.press("Space");
+  await expect(page.getByText(/^(Picked up Open G|Open G is over Open G)\.$/)).toBeAttached();
   await page.keyboard.press("ArrowUp");
   await expect(page.getByText("Open G is over DADGAD.")).toBeAttached();
   await page.keyboard.press("Space");

@@ -16,6 +16,8 @@ import {
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { type Block } from "@/core/practice";
+import { dragWords } from "@/ui/controls";
+import { spokenNotes } from "@/ui/text";
 import { blockKey, blockName, BlockRow, withBlock, type BlockListProps } from "./BlockList";
 
 /** The parts of a sitting, dragged or moved by keys into another order. */
@@ -31,7 +33,15 @@ export function SortableBlocks({ blocks, nameOf, onBlocks }: BlockListProps) {
     onBlocks(arrayMove([...blocks], Number(active.id) - 1, Number(over.id) - 1));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={dragWords((id) => {
+        const block = blocks[Number(id) - 1];
+        return block ? spokenNotes(blockName(block, nameOf)) : "";
+      })}
+    >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ol aria-label="Parts of the sitting" className="space-y-1">
           {blocks.map((block, index) => (

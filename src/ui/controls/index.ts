@@ -4,6 +4,7 @@ export { KeyCap } from "./KeyCap";
 export { capOf } from "./caps";
 export { capsOf, listKeys, TO, type KeySection } from "./keyList";
 export { useKeys, type KeyTable } from "./keys";
+export { dragWords } from "./dragWords";
 export { fetchWhileIdle, onDemand } from "./onDemand";
 export { PaperDialog } from "./PaperDialog";
 export { RoomTabs } from "./RoomTabs";

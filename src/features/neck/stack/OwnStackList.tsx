@@ -17,13 +17,11 @@ import { CSS } from "@dnd-kit/utilities";
 import { GripVertical, Trash2 } from "lucide-react";
 import { useRig } from "@/session";
 import { placeAt, type OwnStack } from "@/state";
+import { dragWords } from "@/ui/controls";
 import { StackColumn } from "./StackColumn";
 
 /** Px to move before a press becomes a drag. */
 const DRAG_FROM = 6;
-const INSTRUCTIONS = {
-  draggable: "Space picks it up, the arrows move it, Space drops it, Escape puts it back.",
-};
 
 interface OwnStackListProps {
   /** The stack that is being changed, if any. */
@@ -61,7 +59,7 @@ export function OwnStackList({ current, onOpen }: OwnStackListProps) {
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={drop}
-      accessibility={{ screenReaderInstructions: INSTRUCTIONS }}
+      accessibility={dragWords((id) => ownStacks.find((each) => each.id === id)?.name ?? "")}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ul className="panel min-h-14 p-1" aria-label="Own stacks">

@@ -7,7 +7,6 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
-  type Announcements,
   type DragEndEvent,
   type UniqueIdentifier,
 } from "@dnd-kit/core";
@@ -18,6 +17,7 @@ import { findChord } from "@/core/stack";
 import { isCrossed, samePitches, type Tuning } from "@/core/tuning";
 import { useInstrument, useRig, useTuningShelf, useView } from "@/session";
 import { callTuning, type Profile } from "@/state";
+import { dragWords } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { SayTuning, tuningLists, useSaying } from "@/ui/tuning";
 import { midiOfId } from "./dragIds";
@@ -67,16 +67,15 @@ export function TuningsScreen() {
     if (!over || active.id === over.id) return;
     put(midiOfId(String(active.id)), midiOfId(String(over.id)));
   };
-  const callOne = (pitches: readonly Midi[]) =>
-    spokenNotes(callTuning(pitches, ownTunings, profile.accidentals).name);
+  const nameOf = (id: UniqueIdentifier) => {
+    const pitches = midiOfId(String(id));
+    if (pitches.length === 0) return "the favourites";
+    return spokenNotes(callTuning(pitches, ownTunings, profile.accidentals).name);
+  };
   const isSelected = (other: Tuning) => samePitches(other.midi, midi);
 
   return (
-    <DndContext
-      sensors={sensors}
-      onDragEnd={drop}
-      accessibility={{ announcements: announcementsFor(callOne), screenReaderInstructions }}
-    >
+    <DndContext sensors={sensors} onDragEnd={drop} accessibility={dragWords(nameOf)}>
       <div className="space-y-4">
         <TuningNeck midi={midi} onChange={show} />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -135,26 +134,6 @@ export function TuningsScreen() {
       </div>
     </DndContext>
   );
-}
-
-const screenReaderInstructions = {
-  draggable: "Space picks it up, the arrows move it, Space drops it, Escape puts it back.",
-};
-
-/** What a screen reader announces while a tuning is dragged; `call` names it by its pitches. */
-function announcementsFor(call: (midi: readonly Midi[]) => string): Announcements {
-  const nameOf = ({ id }: { readonly id: UniqueIdentifier }) => {
-    const pitches = midiOfId(String(id));
-    return pitches.length > 0 ? call(pitches) : "the favourites";
-  };
-  return {
-    onDragStart: ({ active }) => `Picked up ${nameOf(active)}.`,
-    onDragOver: ({ active, over }) =>
-      over ? `${nameOf(active)} is over ${nameOf(over)}.` : `${nameOf(active)} is over no place.`,
-    onDragEnd: ({ active, over }) =>
-      over ? `${nameOf(active)} is dropped on ${nameOf(over)}.` : `${nameOf(active)} is dropped.`,
-    onDragCancel: ({ active }) => `${nameOf(active)} is put back.`,
-  };
 }
 
 /** Kind, what the open strings sound, and what the reference pitch does. */
