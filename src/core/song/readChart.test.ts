@@ -245,7 +245,13 @@ describe("what the song is", () => {
     ]);
     expect(names("{key: Em}\n| i | VI | VII | iv |")).toEqual(["Em", "C", "D", "Am"]);
     // Chords of another's key, and the leading note of a minor one: common practice.
-    expect(names("{key: G}\n| V7/V | V/ii | vii°/V | IV/B |")).toEqual(["A7", "E", "C#dim", "C/B"]);
+    expect(names("{key: G}\n| V7/V | V/ii | vii°/V |")).toEqual(["A7", "E", "C#dim"]);
+    expect(names("{key: G}\n| IV/V | I/iii | IV/B | vi7/V |")).toEqual([
+      "C/D",
+      "G/B",
+      "C/B",
+      "Em7/D",
+    ]);
     expect(names("{key: Am}\n| vii° | VII | viiø7 |")).toEqual(["G#dim", "G", "G#m7(b5)"]);
     expect(problemsOf("| IV |")).toEqual([expect.stringMatching(/^1:3 IV: .*write the key first/)]);
   });

@@ -22,6 +22,9 @@ export function readKey(text: string): Key | null {
   return tonic.ok ? { tonic: tonic.value, isMinor: /^(m|min|minor|-)$/.test(kind) } : null;
 }
 
+/** The chords that lead to another one, whose key they are taken from. */
+const LEADS_ELSEWHERE = /^(?:V(?!I)|vii(?:°|o|ø|dim))/;
+
 /** Whether a word is written as a Roman numeral is, whatever its key. */
 export function isRoman(text: string): boolean {
   return readRoman(text, ANY_KEY) !== null;
@@ -29,8 +32,8 @@ export function isRoman(text: string): boolean {
 
 /**
  * The chord that a Roman numeral is in a key: upper case major, lower case minor. Numerals count along the key's own scale; with
- * a sign before them along the major scale, so that bVI in A minor is F (common practice). Over another numeral it is what it
- * would be in the key of that one, so that V7/V in G is A7; over a note it has that bass.
+ * a sign before them along the major scale, so that bVI in A minor is F (common practice). V and vii° over another numeral are
+ * what they would be in the key of that one, so that V7/V in G is A7; any other chord has the bass that is written under it.
  *
  * @example readRoman("vi", { tonic: G, isMinor: false }) // E minor
  */
@@ -38,13 +41,14 @@ export function readRoman(text: string, key: Key): ChordParts | null {
   const slash = text.lastIndexOf("/");
   if (slash < 0) return readNumeral(text, key);
   const [before, over] = [text.slice(0, slash), text.slice(slash + 1)];
-  const bass = parseNote(over);
-  if (bass.ok) {
-    const chord = readNumeral(before, key);
-    return chord && { ...chord, bass: bass.value };
+  const under = readNumeral(over, key);
+  if (under && LEADS_ELSEWHERE.test(before)) {
+    return readNumeral(before, { tonic: under.root, isMinor: over === over.toLowerCase() });
   }
-  const goal = readNumeral(over, key);
-  return goal && readNumeral(before, { tonic: goal.root, isMinor: over === over.toLowerCase() });
+  const typed = parseNote(over);
+  const bass = under?.root ?? (typed.ok ? typed.value : null);
+  const chord = readNumeral(before, key);
+  return chord && bass && { ...chord, bass };
 }
 
 function readNumeral(text: string, { tonic, isMinor }: Key): ChordParts | null {
