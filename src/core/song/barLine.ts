@@ -42,6 +42,9 @@ export function isSign({ kind }: BarToken): boolean {
   return kind !== "word" && kind !== "times";
 }
 
+/** Between a heading and the bars on its line. */
+const DASH = /\s{0,20}[-–—]\s{0,20}$/;
+
 /**
  * The heading with which a line of bars begins, and how many of its pieces it takes: all before the first bar line, or
  * all before the chords that stand there ("Verse: Am | G").
@@ -53,7 +56,8 @@ export function headingOfBars(
 ): { readonly name: string; readonly times: number; readonly taken: number } | null {
   const first = tokens.findIndex(isSign);
   for (let taken = first; taken > 0; taken--) {
-    const heading = readHeading(text.slice(0, tokens[taken]?.word.column), key);
+    const before = text.slice(0, tokens[taken]?.word.column);
+    const heading = readHeading(before, key) ?? readHeading(before.replace(DASH, ""), key);
     if (heading) return { ...heading, taken };
     const last = tokens[taken - 1];
     if (last?.kind !== "word" || !isPlayedWord(bareWord(last.word).text, key)) return null;

@@ -12,7 +12,14 @@ export type LineKind =
   | { readonly kind: "heading"; readonly name: string; readonly times: number }
   | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
 
-const PARTS = /^(?:intro|verse|pre[-\s]?chorus|chorus|bridge|solo|interlude|outro)(?:\s+\d+)?$/i;
+const PART =
+  "(?:intro|verse|pre[-\\s]?chorus|chorus|bridge|solo|interlude|outro)(?:\\s{1,3}\\d{1,3})?";
+const PARTS = new RegExp(`^${PART}$`, "i");
+/** "Intro - Am G": a part's name, and chords after it without a colon. */
+const PART_BEFORE_CHORDS = new RegExp(
+  `^\\s{0,20}(${PART}(?:\\s{1,3}\\(?[x×]\\d{1,4}\\)?)?)\\s{1,20}(?:[-–—]\\s{1,20})?(?=[^\\s\\d:]\\S*\\s+\\S)`,
+  "i",
+);
 /** No heading is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;
 /** At the end of "Chorus x2", "Chorus (2x)", "Chorus - x2". */
@@ -75,11 +82,15 @@ export function readLabel(
   text: string,
   key: Key | null,
 ): { readonly name: string; readonly times: number; readonly length: number } | null {
+  const [before = "", part] = PART_BEFORE_CHORDS.exec(text) ?? [];
   const colon = text.indexOf(":");
-  const name = text.slice(0, Math.max(0, colon)).trim();
+  const [name, length] =
+    part === undefined
+      ? [text.slice(0, Math.max(0, colon)).trim(), colon + 1]
+      : [part, before.length];
   if (name.length > LONGEST_HEADING || !PARTS.test(timesOf(name).base)) return null;
   const heading = readHeading(name, key);
-  return heading && { ...heading, length: colon + 1 };
+  return heading && { ...heading, length };
 }
 
 const SIGNS = /^(?:[-,;/.>]+|->|→|\(?x\d{1,4}\)?|%|\(|\))$/i;

@@ -1,20 +1,35 @@
-import { addBar, playedTimes } from "./addBar";
+import { addBar, keepWords, playedTimes } from "./addBar";
+import { isPlayedWord } from "./barLine";
 import { type ChartBuilder } from "./builder";
 import { readLabel } from "./lineKind";
-import { bareWord, plainWord, wordsIn, type Line } from "./lines";
+import { bareWord, plainWord, wordsIn, type Line, type Word } from "./lines";
 
-/** Each chord of a line without bar lines lasts a bar. */
+const TIMES = /^x(\d{1,4})$/i;
+/** Between chords, and around them. */
+const BETWEEN = /^(?:[-,;/.>()]*|->|→)$/;
+
+/** Each chord of a line without bar lines lasts a bar; other words in parentheses are kept. */
 export function readChordLine(line: Line, builder: ChartBuilder): void {
-  const label = readLabel(line.text, builder.key());
+  const key = builder.key();
+  const label = readLabel(line.text, key);
   if (label) builder.heading(line, label.name, label.times);
   const start = label?.length ?? 0;
   const before = builder.flow(line).bars();
+  let aside: Word[] = [];
   for (const typed of wordsIn(line.text.slice(start), start)) {
     const word = bareWord(typed);
-    const repeats = /^x(\d{1,4})$/i.exec(plainWord(word.text))?.[1];
-    if (repeats !== undefined) {
-      const times = playedTimes(line, word, Number(repeats), builder);
-      builder.flow(line).again(builder.flow(line).bars() - before, times);
-    } else if (!/^(?:[-,;/.>()]*|->|→)$/.test(plainWord(word.text))) addBar(line, [word], builder);
+    const times = TIMES.exec(plainWord(word.text))?.[1];
+    const isChord = times !== undefined || isPlayedWord(word.text, key);
+    if (aside.length > 0 || (typed.text.startsWith("(") && typed.text.length > 1 && !isChord)) {
+      aside.push(typed);
+      if (typed.text.includes(")")) {
+        keepWords(line, aside, builder);
+        aside = [];
+      }
+    } else if (times !== undefined) {
+      const played = playedTimes(line, word, Number(times), builder);
+      builder.flow(line).again(builder.flow(line).bars() - before, played);
+    } else if (!BETWEEN.test(plainWord(word.text))) addBar(line, [word], builder);
   }
+  if (aside.length > 0) keepWords(line, aside, builder);
 }

@@ -1,0 +1,1 @@
+export { problemsOf } from "./readings";
