@@ -19,8 +19,8 @@ export function readChordLine(line: Line, builder: ChartBuilder): void {
   for (const typed of wordsIn(line.text.slice(start), start)) {
     const word = bareWord(typed);
     const times = TIMES.exec(plainWord(word.text))?.[1];
-    const isChord = times !== undefined || isPlayedWord(word.text, key);
-    if (aside.length > 0 || (typed.text.startsWith("(") && typed.text.length > 1 && !isChord)) {
+    const isOpened = typed.text.startsWith("(") && typed.text.length > 1 && times === undefined;
+    if (aside.length > 0 || (isOpened && !isPlayedWord(word.text, key))) {
       aside.push(typed);
       if (typed.text.includes(")")) {
         keepWords(line, aside, builder);
