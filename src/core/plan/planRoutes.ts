@@ -24,9 +24,9 @@ const ROUNDING = 1e-9;
 /**
  * The best routes of the hand through chords, one grip a chord: the stops as this player weighs them and
  * the changes between them. Exact for the least total, over every grip and fingering: what is left out costs
- * more at its place than any route found (but for the cheapest 2,000 stops of a chord, where its grips hardly differ in
- * what is weighed). The problem names the pin, or the limit that leaves a chord without
- * a grip.
+ * more at its place than any route found. Where neither effort nor preference is weighed and tens of thousands cost the same,
+ * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit that leaves a chord
+ * without a grip.
  */
 export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]> {
   const { most = 1 } = question;

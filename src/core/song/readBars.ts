@@ -44,7 +44,6 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
   const key = builder.key();
   const isPlayed = ({ text }: Word) => isPlayedWord(text, key);
   const isSurelyChord = ({ text }: Word) => isChordWord(text, key) && !isEnglish(text);
-  const opensAside = (word: Word) => word.text.startsWith("(");
   const endBar = (edge: Edge) => {
     const [played, rest] = edge === null ? [words, []] : playedAt(edge);
     if (rest.length > 0) keepWords(line, rest, builder);
@@ -54,8 +53,8 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
   };
   /** Before the first bar line and after the last may stand other words than chords; those next to it are a bar. */
   const playedAt = (edge: "first" | "last"): readonly [played: Word[], rest: Word[]] => {
-    const far = edge === "first" ? words.findLastIndex : words.findIndex;
-    const other = far.call(words, (word) => !isPlayed(word));
+    const isOther = (word: Word) => !isPlayed(word);
+    const other = edge === "first" ? words.findLastIndex(isOther) : words.findIndex(isOther);
     if (other < 0) return [words, []];
     const cut = edge === "first" ? other + 1 : other;
     const [before, after] = [words.slice(0, cut), words.slice(cut)];
@@ -72,7 +71,7 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     word: (word: Word) => {
       const bare = bareWord(word);
       if (aside.length === 0 && isPlayed(bare)) words.push(bare);
-      else if (aside.length > 0 || opensAside(word)) aside.push(word);
+      else if (aside.length > 0 || word.text.startsWith("(")) aside.push(word);
       else words.push(word);
       if (aside.at(-1)?.text.endsWith(")")) endAside();
     },
