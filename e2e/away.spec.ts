@@ -11,6 +11,9 @@ async function open(page: Page, { address }: OwnServer, path: string): Promise<v
   if (path === "/") await expect(chosenGrip(page)).toBeVisible();
 }
 
+/** Longer than a choice waits for the next key before it is put in line. */
+const CHOICE_MS = 600;
+
 const badge = (page: Page) => page.getByRole("status", { name: "Saving" });
 
 /** The server dies, the player goes on, the server comes back: what was done meanwhile is saved. */
@@ -178,6 +181,8 @@ test("a page that is closed while the server is away leaves its changes to the n
     await expect(chosenGrip(page)).toBeVisible();
     await page.keyboard.press("Enter");
     await expect(badge(page)).toHaveText("Not saved yet");
+    // Closed like this, a page gets no chance to send what it has not put in line yet.
+    await page.waitForTimeout(CHOICE_MS);
     await page.close();
     await server.startAgain();
     const next = await context.newPage();
