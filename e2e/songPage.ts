@@ -1,5 +1,15 @@
 import { expect, type Page } from "@playwright/test";
 
+/** A chart to paste, which no song of the demo has. */
+export const CHART = `Title: Gravel Road
+Tempo: 150
+
+Verse
+| A5 . D5 . | E5 | A5 G5 C5 . |
+Chorus
+|: F5 | C5 . G5 . :|
+`;
+
 /** What the journeys of the Song room look at. */
 export const editor = (page: Page) => page.getByRole("textbox", { name: "Chart" });
 export const stops = (page: Page) => page.locator("[data-picture=path] [data-chord]");

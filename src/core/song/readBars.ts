@@ -1,4 +1,5 @@
 import { addBar, keepWords, playedTimes } from "./addBar";
+import { makeAsides } from "./asides";
 import { barTokens, headingOfBars, isPlayedWord, isSign, type BarToken } from "./barLine";
 import { type ChartBuilder } from "./builder";
 import { isChordWord, isEnglish } from "./chordWord";
@@ -37,8 +38,7 @@ type Edge = "first" | "last" | null;
 function makeBarsReader(line: Line, builder: ChartBuilder) {
   const before = builder.flow(line).bars();
   let words: Word[] = [];
-  /** Words in parentheses: how loud, how often; they take no time. */
-  let aside: Word[] = [];
+  const asides = makeAsides(line, builder);
   let hasRepeat = false;
 
   const key = builder.key();
@@ -62,18 +62,12 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     const isSentence = edge === "last" && beginsSentence(words, cut);
     return played.some(isSurelyChord) && !isSentence ? [played, rest] : [[], words];
   };
-  const endAside = () => {
-    if (aside.length > 0) keepWords(line, aside, builder);
-    aside = [];
-  };
 
   return {
     word: (word: Word) => {
       const bare = bareWord(word);
-      if (aside.length === 0 && isPlayed(bare)) words.push(bare);
-      else if (aside.length > 0 || word.text.startsWith("(")) aside.push(word);
-      else words.push(word);
-      if (aside.at(-1)?.text.endsWith(")")) endAside();
+      const isChord = isPlayed(bare);
+      if (!asides.take(word, !isChord)) words.push(isChord ? bare : word);
     },
     sign: (token: BarToken, next: BarToken | undefined, isFirst: boolean) => {
       endBar(isFirst ? "first" : null);
@@ -99,11 +93,7 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     },
     end: () => {
       endBar("last");
-      const [opening] = aside;
-      if (opening) {
-        builder.problem(line, opening, "this parenthesis is never closed; write ')' after it");
-      }
-      endAside();
+      asides.end();
     },
   };
 }

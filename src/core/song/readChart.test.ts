@@ -191,6 +191,9 @@ describe("words and counts", () => {
     expect(problemsOf("| A5 (palm | D5 |")).toEqual([
       expect.stringMatching(/^1:6 \(palm: .*closed/),
     ]);
+    expect(problemsOf("A5 D5 G5 (let E5")).toEqual([
+      expect.stringMatching(/^1:10 \(let: .*closed/),
+    ]);
   });
 
   test("a bracket that is never closed, or empty, is told in its place", () => {

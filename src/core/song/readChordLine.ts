@@ -1,8 +1,9 @@
-import { addBar, keepWords, playedTimes } from "./addBar";
+import { addBar, playedTimes } from "./addBar";
+import { makeAsides } from "./asides";
 import { isPlayedWord } from "./barLine";
 import { type ChartBuilder } from "./builder";
 import { readLabel } from "./lineKind";
-import { bareWord, plainWord, wordsIn, type Line, type Word } from "./lines";
+import { bareWord, plainWord, wordsIn, type Line } from "./lines";
 
 const TIMES = /^x(\d{1,4})$/i;
 /** Between chords, and around them. */
@@ -15,21 +16,16 @@ export function readChordLine(line: Line, builder: ChartBuilder): void {
   if (label) builder.heading(line, label.name, label.times);
   const start = label?.length ?? 0;
   const before = builder.flow(line).bars();
-  let aside: Word[] = [];
+  const asides = makeAsides(line, builder);
   for (const typed of wordsIn(line.text.slice(start), start)) {
     const word = bareWord(typed);
     const times = TIMES.exec(plainWord(word.text))?.[1];
-    const isOpened = typed.text.startsWith("(") && typed.text.length > 1 && times === undefined;
-    if (aside.length > 0 || (isOpened && !isPlayedWord(word.text, key))) {
-      aside.push(typed);
-      if (typed.text.includes(")")) {
-        keepWords(line, aside, builder);
-        aside = [];
-      }
-    } else if (times !== undefined) {
+    const mayBegin = typed.text.length > 1 && times === undefined && !isPlayedWord(word.text, key);
+    if (asides.take(typed, mayBegin)) continue;
+    if (times !== undefined) {
       const played = playedTimes(line, word, Number(times), builder);
       builder.flow(line).again(builder.flow(line).bars() - before, played);
     } else if (!BETWEEN.test(plainWord(word.text))) addBar(line, [word], builder);
   }
-  if (aside.length > 0) keepWords(line, aside, builder);
+  asides.end();
 }

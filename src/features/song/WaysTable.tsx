@@ -47,7 +47,7 @@ export const WaysTable = memo(function WaysTable({
             </button>
             <select
               aria-label="Way to set beside the chosen one"
-              className="field w-64 max-w-full"
+              className="field w-72 max-w-full"
               value={keyOf(compared)}
               onChange={({ target }) => setOther(target.value)}
             >
