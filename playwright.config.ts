@@ -11,8 +11,8 @@ export default defineConfig({
   forbidOnly: true,
   retries: 0,
   // Shared machines stall for many seconds now and then; nothing here is a test of speed.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: [["list"], ["json"]],
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,

@@ -143,7 +143,7 @@ test("ways: each with figures, one chosen, two beside each other", async ({ page
   await openSong(page);
   await pickSong(page, "Paper Lantern");
   const ways = page.getByRole("region", { name: "Ways to play it" });
-  await expect(ways.getByRole("row")).toHaveCount(6, { timeout: 60_000 });
+  await expect(ways.getByRole("row")).toHaveCount(6);
   const other = ways.getByRole("button", { pressed: false }).first();
   const name = (await other.textContent()) ?? "";
   await page.getByRole("button", { name: "Beside" }).click();
@@ -206,7 +206,7 @@ test("the song in other tunings, and as one file that opens without Tenon", asyn
   await page.getByRole("button", { name: "Limits" }).click();
   await page.getByRole("combobox", { name: "To fret" }).selectOption("12");
   await page.getByRole("button", { name: "Tunings" }).click();
-  await expect(page.getByText(/serves best\. Beside/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/serves best\. Beside/)).toBeVisible();
   await expect(page.getByRole("rowheader", { name: /^D5/ })).toContainText("×");
   await expect(page.getByText("Only grips with frets 0 to 12")).toBeVisible();
   await expect(page).toHaveURL(/limits=frets%200-12/);

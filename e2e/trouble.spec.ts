@@ -86,7 +86,7 @@ brokenPage("what is fetched in idle time opens with the server away", async ({ b
     last = await scriptCount(broken);
     return last > atFirst && last === before;
   };
-  await expect.poll(hasAllOfIt, { intervals: [1500], timeout: 60_000 }).toBe(true);
+  await expect.poll(hasAllOfIt, { intervals: [1500] }).toBe(true);
   await broken.context().setOffline(true);
   await broken.keyboard.press("t");
   await expect(broken.getByRole("dialog", { name: /^Tune / })).toBeVisible();

@@ -5,8 +5,12 @@ import { openMicrophone, tap } from "./tap";
 /** The newest sound, oldest sample first, and the time of its last sample in s. */
 export type SoundHandler = (samples: Float32Array, sampleRate: number, now: number) => void;
 
-/** How often the newest sound is handed over, in s. */
-const EVERY_S = 0.1;
+/**
+ * How long the newest sound is left alone after it was handed over, in ms. By the page's clock, from when the handler
+ * was done: blocks that wait because the page was busy only fill the ring, so that what is heard stays the newest sound
+ * however slow the machine is.
+ */
+const REST_MS = 100;
 
 /**
  * Listens to the microphone until the function it answers is called. Rejects where it may not; `onLost` is called where
@@ -56,14 +60,14 @@ async function capture(
   const { sampleRate } = context;
   const ring = new Float32Array(Math.ceil(HEARD_S * sampleRate));
   let samplesHeard = 0;
-  let handedOverAt = 0;
+  let handedOverAtMs = -Infinity;
   return tap(context, source, ({ samples }) => {
     ring.copyWithin(0, samples.length);
     ring.set(samples, ring.length - samples.length);
     samplesHeard += samples.length;
-    const now = samplesHeard / sampleRate;
-    if (now - handedOverAt < EVERY_S) return;
-    handedOverAt = now;
-    onSound(ring.subarray(Math.max(0, ring.length - samplesHeard)), sampleRate, now);
+    if (performance.now() - handedOverAtMs < REST_MS) return;
+    const heard = ring.subarray(Math.max(0, ring.length - samplesHeard));
+    onSound(heard, sampleRate, samplesHeard / sampleRate);
+    handedOverAtMs = performance.now();
   });
 }
