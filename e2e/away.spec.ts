@@ -1,4 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
+import { test } from "./alive";
 import { chosenGrip, grips } from "./fixtures";
 import { editor, stops } from "./songPage";
 import { withOwnServer, type OwnServer } from "./ownServer";
@@ -11,10 +12,23 @@ async function open(page: Page, { address }: OwnServer, path: string): Promise<v
   if (path === "/") await expect(chosenGrip(page)).toBeVisible();
 }
 
-/** Longer than a choice waits for the next key before it is put in line. */
-const CHOICE_MS = 600;
-
 const badge = (page: Page) => page.getByRole("status", { name: "Saving" });
+
+/** What the browser keeps for a server that is away. */
+async function waitsInLine(page: Page): Promise<string> {
+  return page.evaluate(async () => {
+    const asked = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((resolve, reject) => {
+        request.onsuccess = () => resolve(request.result);
+        request.onerror = () => reject(request.error);
+      });
+    const database = await asked(indexedDB.open("tenon"));
+    const table = database.transaction("waiting").objectStore("waiting");
+    const waiting: unknown = await asked(table.getAll());
+    database.close();
+    return JSON.stringify(waiting);
+  });
+}
 
 /** The server dies, the player goes on, the server comes back: what was done meanwhile is saved. */
 async function outlive(page: Page, server: OwnServer, work: () => Promise<void>): Promise<void> {
@@ -182,7 +196,7 @@ test("a page that is closed while the server is away leaves its changes to the n
     await page.keyboard.press("Enter");
     await expect(badge(page)).toHaveText("Not saved yet");
     // Closed like this, a page gets no chance to send what it has not put in line yet.
-    await page.waitForTimeout(CHOICE_MS);
+    await expect.poll(() => waitsInLine(page)).toContain('"root":"G"');
     await page.close();
     await server.startAgain();
     const next = await context.newPage();

@@ -10,15 +10,16 @@ import {
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
 import Database from "better-sqlite3";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { startServer } from "../scripts/lib/startServer";
+import { test } from "./alive";
 import { withOwnServer } from "./ownServer";
 
 // The browser logs the answers that refuse, so nothing here watches the console.
 
 test("a whole copy is taken away, and an earlier one put back", async ({ page }, info) => {
   await withOwnServer(async ({ address, folder }) => {
-    await page.goto(`${address}/rig/player`, { waitUntil: "networkidle" });
+    await page.goto(`${address}/rig/player`);
     await page.getByLabel("A4, Hz").fill("432");
     await page.getByRole("link", { name: "Data" }).click();
     await expect(page.getByText(join(folder, "tenon.sqlite"))).toBeVisible();
@@ -82,7 +83,7 @@ test("a file that was replaced is taken when the player says so, and its pages a
   page,
 }) => {
   await withOwnServer(async ({ address, folder }) => {
-    await page.goto(address, { waitUntil: "networkidle" });
+    await page.goto(address);
     const file = join(folder, "tenon.sqlite");
     copyFileSync(file, `${file}.other`);
     renameSync(`${file}.other`, file);

@@ -14,7 +14,7 @@ function fileAt(folder: string, name: string, content: string | Uint8Array): str
 }
 
 async function bringIn(page: Page, path: string) {
-  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.goto("/rig/data");
   await page.getByRole("button", { name: "Bring in a file" }).click();
   await page.getByLabel("A file to bring in").setInputFiles(path);
 }
@@ -31,12 +31,12 @@ test("tablature comes in line by line, is set beside Tenon's way, kept as pinned
   await page.waitForURL(/\/song/);
   await expect(page.getByRole("button", { name: /A5.*pinned/ }).first()).toBeVisible();
   await page.getByRole("button", { name: "Undo", exact: true }).click();
-  await page.reload({ waitUntil: "networkidle" });
+  await page.reload();
   await expect(page.getByText("The song of this address is no more.")).toBeVisible();
 });
 
 test("a song goes out in every format, and each comes in again", async ({ page }, info) => {
-  await page.goto("/song", { waitUntil: "networkidle" });
+  await page.goto("/song");
   await page.getByRole("button", { name: "Save as", exact: true }).click();
   const saved: string[] = [];
   const save = async (button: string | RegExp) => {
@@ -69,7 +69,7 @@ test("a song goes out in every format, and each comes in again", async ({ page }
 });
 
 test("sheets for paper, a picture and sound", async ({ page }, info) => {
-  await page.goto("/song", { waitUntil: "networkidle" });
+  await page.goto("/song");
   await page.getByRole("button", { name: "Save as", exact: true }).click();
   const save = async (button: string) => {
     const [download] = await Promise.all([
@@ -114,12 +114,12 @@ test("the neck with its grips, and a comparison, as PDF", async ({ page }, info)
     await download.saveAs(path);
     return readFileSync(path, "latin1");
   };
-  await page.goto("/", { waitUntil: "networkidle" });
+  await page.goto("/");
   await page.getByRole("button", { name: "Save or print" }).click();
   const neck = await saved("A4");
   expect(neck).toMatch(/^%PDF-/);
   expect(neck).toMatch(/MediaBox \[0 0 595\.28 841\.89\]/);
-  await page.goto("/compare", { waitUntil: "networkidle" });
+  await page.goto("/compare");
   await page.keyboard.press("k");
   await expect(page.getByRole("button", { name: "PDF, Letter" })).toBeEnabled();
   expect(await saved("Letter")).toMatch(/MediaBox \[0 0 612 792\]/);
@@ -128,7 +128,7 @@ test("the neck with its grips, and a comparison, as PDF", async ({ page }, info)
 test("a song typed in for seven strings is kept on the guitar that has them, and goes out again", async ({
   page,
 }, info) => {
-  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.goto("/rig/data");
   await page.getByRole("button", { name: "Bring in a file" }).click();
   const typed =
     "{title: Under Seven}\n{x_tuning: A1 E2 A2 D3 G3 B3 E4}\n{tempo: 100}\n[A5]low [C5]and [D5]slow\n";
@@ -193,7 +193,7 @@ test("a text is pasted; tunings from a table come in together and go together", 
 });
 
 test("a guitar is saved as a file and comes in as another", async ({ page }, info) => {
-  await page.goto("/rig", { waitUntil: "networkidle" });
+  await page.goto("/rig");
   const [download] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: "Save Ash six as a file" }).click(),
@@ -208,20 +208,20 @@ test("a guitar is saved as a file and comes in as another", async ({ page }, inf
 });
 
 test("a backup shows what it would change, and is restored", async ({ page }, info) => {
-  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.goto("/rig/data");
   const [download] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("link", { name: "Save a backup" }).click(),
   ]);
   const path = join(info.outputDir, "tenon.zip");
   await download.saveAs(path);
-  await page.goto("/rig/tunings", { waitUntil: "networkidle" });
+  await page.goto("/rig/tunings");
   await page
     .getByRole("button", { name: /^Delete / })
     .first()
     .click();
   await expect(page.getByText(/ is deleted\./)).toBeVisible();
-  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.goto("/rig/data");
   await page.getByLabel("A backup to restore").setInputFiles(path);
   await expect(page.getByRole("row", { name: "Tunings 0 1" })).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
@@ -230,11 +230,11 @@ test("a backup shows what it would change, and is restored", async ({ page }, in
     page.waitForEvent("load"),
     page.getByRole("button", { name: "Restore it" }).click(),
   ]);
-  await page.goto("/rig/tunings", { waitUntil: "networkidle" });
+  await page.goto("/rig/tunings");
   await expect(page.getByRole("button", { name: /^Delete / })).toHaveCount(1);
   // Half of one is refused, and nothing is changed.
   const half = fileAt(info.outputDir, "half.zip", readFileSync(path).subarray(0, 2000));
-  await page.goto("/rig/data", { waitUntil: "networkidle" });
+  await page.goto("/rig/data");
   await page.getByLabel("A backup to restore").setInputFiles(half);
   await expect(page.getByText(/No whole backup/)).toBeVisible();
 });

@@ -1,6 +1,7 @@
-import { expect, test as base, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
+import { test as base } from "./alive";
 import { DATA_FOLDER } from "./settings";
 
 /** A test on fresh demo data that fails on any error in the browser's console, policy breaches included. */

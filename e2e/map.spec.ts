@@ -48,13 +48,17 @@ test("presets: roots on the two thickest strings, natural notes with their half 
   await preset.selectOption("my roots, 2 strings");
   // Common practice: in drop D the roots of C lie at 10 and 22 on string 6, at 3 and 15 on string 5.
   const places = async () =>
-    (await marks(page).getByRole("button").all()).map((mark) => mark.getAttribute("aria-label"));
-  expect(await Promise.all(await places())).toEqual([
-    "String 6, fret 10: C, root",
-    "String 6, fret 22: C, root",
-    "String 5, fret 3: C, root",
-    "String 5, fret 15: C, root",
-  ]);
+    marks(page)
+      .getByRole("button")
+      .evaluateAll((all) => all.map((mark) => mark.getAttribute("aria-label")));
+  await expect
+    .poll(places)
+    .toEqual([
+      "String 6, fret 10: C, root",
+      "String 6, fret 22: C, root",
+      "String 5, fret 3: C, root",
+      "String 5, fret 15: C, root",
+    ]);
   await preset.selectOption("natural notes");
   // B-C and E-F are the half steps (common practice): frets 2-3 and 7-8 of the A string.
   await expect(marks(page).getByRole("button", { name: /^String 5, fret 2: B/ })).toBeVisible();

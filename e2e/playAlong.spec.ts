@@ -1,25 +1,36 @@
+import { type Page } from "@playwright/test";
 import { expect, test } from "./fixtures";
-import { editor, openSong, pickSong, stops } from "./songPage";
+import { noteTexts } from "./seen";
+import { editor, openSong, pasteChart, pickSong, stops } from "./songPage";
 
 const place = "[data-place]";
-const playheadX = `() => new DOMMatrix(getComputedStyle(document.querySelector("[data-playhead]")).transform).e`;
+const playheadX = async (page: Page) =>
+  page
+    .locator("[data-playhead]")
+    .evaluate((head) => new DOMMatrix(getComputedStyle(head).transform).e);
+
+/** So slow that a machine that stalls for some seconds is still in the same part of the song. */
+const SLOW =
+  "Title: Slow Gate\nTempo: 40\n\nVerse\n| D5 | % | % | % |\nChorus\n| F5 | % | % | % |\n";
 
 test("playing along: counted in, the clock moves, the playhead follows, the chart is locked", async ({
   page,
 }) => {
   await openSong(page);
-  await pickSong(page, "Quarry Lights");
-  await expect(stops(page).first()).toBeVisible();
+  await pasteChart(page, SLOW);
+  await expect(stops(page)).toHaveCount(2);
+  const places = await noteTexts(page, place);
   await page.getByRole("button", { name: "Play along" }).click();
-  await expect(page.locator(place)).toHaveText(/^(one|and|two|three|four)$/);
-  await expect(page.locator(place)).toHaveText(/^Bar 1, Verse, 108 a minute$/);
-  const first = await page.evaluate<number>(`(${playheadX})()`);
-  await expect(page.locator(place)).toHaveText(/^Bar 2, /);
-  expect(await page.evaluate<number>(`(${playheadX})()`)).toBeGreaterThan(first);
+  await expect.poll(places).toContain("Bar 1, Verse, 40 a minute");
+  const counted = (await places()).filter((text) => /^(one|and|two|three|four)$/.test(text));
+  expect(counted.length).toBeGreaterThan(0);
+  const first = await playheadX(page);
+  await expect.poll(places).toContain("Bar 2, Verse, 40 a minute");
+  expect(await playheadX(page)).toBeGreaterThan(first);
   await expect(page.getByText("The chart is locked while it plays.")).toBeVisible();
   await editor(page).click();
   await page.keyboard.type("G5");
-  await expect(editor(page)).not.toContainText("G5G5");
+  await expect(editor(page)).not.toContainText("G5");
   await expect(page.getByRole("region", { name: "Now" })).toBeVisible();
   await page.getByRole("button", { name: "Stop", exact: true }).click();
   await expect(page.locator(place)).toHaveCount(0);
@@ -33,33 +44,41 @@ test("a loop goes round and gets faster; half tempo; a bar to jump to", async ({
   await page.getByRole("combobox", { name: "Goes round" }).selectOption("Intro, bars 1 to 4");
   await page.getByRole("spinbutton", { name: "last bar" }).fill("1");
   await page.getByRole("combobox", { name: "Each round" }).selectOption("8 faster");
+  const places = await noteTexts(page, place);
   await page.getByRole("button", { name: "Play along" }).click();
-  await expect(page.locator(place)).toHaveText(/^Bar 1, Intro, 138 a minute$/);
-  await expect(page.locator(place)).toHaveText(/^Bar 1, Intro, 154 a minute$/);
+  const tempos = async () =>
+    (await places()).flatMap((text) => /^Bar 1, Intro, (\d+) a minute$/.exec(text)?.[1] ?? []);
+  await expect.poll(async () => (await tempos()).length).toBeGreaterThanOrEqual(3);
+  for (const [round, tempo] of (await tempos()).entries()) {
+    expect(Number(tempo)).toBeGreaterThanOrEqual(138 + 8 * round);
+    expect(Number(tempo) % 8).toBe(138 % 8);
+  }
   await page.getByRole("button", { name: "Half tempo" }).click();
-  await expect(page.locator(place)).toHaveText(/^Bar 1, Intro, 69 a minute$/);
+  await expect.poll(async () => Number((await tempos()).at(-1))).toBeLessThan(138);
   await page.getByRole("combobox", { name: "Goes round" }).selectOption("no, once through");
   await page.getByRole("spinbutton", { name: "Bar" }).fill("9");
-  await expect(page.locator(place)).toHaveText(/^Bar 9, Pre-Chorus/);
+  await expect.poll(async () => (await places()).join()).toContain("Bar 9, Pre-Chorus");
 });
 
 test("on stage with two keys: start, next section, stop, the section's start", async ({ page }) => {
   await openSong(page);
-  await pickSong(page, "Quarry Lights");
-  await expect(stops(page).first()).toBeVisible();
+  await pasteChart(page, SLOW);
+  await expect(stops(page)).toHaveCount(2);
+  await page.keyboard.press("Escape");
+  await editor(page).blur();
   await page.keyboard.press("v");
   const stage = page.getByRole("button", { name: "Leave the stage view" });
   await expect(stage).toBeVisible();
   await page.keyboard.press("PageDown");
-  await expect(page.getByText("bar 1 of 28")).toBeVisible();
+  await expect(page.getByText(/^bar [1-4] of 8$/)).toBeVisible();
   await expect(page.getByRole("region", { name: "Now" })).toContainText("D5");
   await expect(page.getByRole("region", { name: "Next" })).toContainText("F5");
   await page.keyboard.press("PageDown");
-  await expect(page.getByText("bar 5 of 28")).toBeVisible();
+  await expect(page.getByText(/^bar [5-8] of 8$/)).toBeVisible();
   await page.keyboard.press("PageUp");
   await expect(page.getByRole("button", { name: "Play", exact: true })).toBeVisible();
   await page.keyboard.press("PageUp");
-  await expect(page.getByText("bar 5 of 28")).toBeVisible();
+  await expect(page.getByText(/^bar [5-8] of 8$/)).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(stage).toHaveCount(0);
 });

@@ -1,4 +1,5 @@
 import { type Page } from "@playwright/test";
+import { waitForLife } from "./alive";
 import { expect, grips, test } from "./fixtures";
 import { PORT } from "./settings";
 
@@ -6,6 +7,7 @@ import { PORT } from "./settings";
 const brokenPage = test.extend<{ broken: Page }>({
   broken: async ({ browser }, lend) => {
     const context = await browser.newContext({ baseURL: `http://127.0.0.1:${PORT}` });
+    context.on("page", waitForLife);
     await lend(await context.newPage());
     await context.close();
   },
@@ -57,9 +59,12 @@ brokenPage("a screen that fails keeps the frame and offers to try again", async 
 });
 
 brokenPage("a part that cannot be fetched says so, and comes once it can", async ({ broken }) => {
+  // While a page has no idle time, nothing of what opens on demand is fetched.
+  await broken.addInitScript(() => {
+    Object.defineProperty(window, "requestIdleCallback", { value: () => 0 });
+  });
   await broken.goto("/");
   await expect(grips(broken).first()).toBeVisible();
-  // Before idle time begins, nothing of what opens on demand is there.
   await broken.context().setOffline(true);
   await broken.keyboard.press("v");
   const sorry = broken.getByText("The stage view could not be fetched. Is Tenon still running?");

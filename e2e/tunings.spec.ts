@@ -49,8 +49,7 @@ const names = async (page: Page) =>
   (await favourites(page).getByRole("listitem").allInnerTexts()).map((text) => text.split("\n")[0]);
 
 test("favourites by star and by keyboard", async ({ page }) => {
-  // What is pressed before the page has come alive is lost.
-  await page.goto("/rig/tunings", { waitUntil: "networkidle" });
+  await page.goto("/rig/tunings");
   await expect(favourites(page).getByRole("listitem")).toHaveCount(3);
   await page.getByRole("button", { name: "Open G as a favourite" }).click();
   await expect(favourites(page).getByRole("listitem")).toHaveCount(4);

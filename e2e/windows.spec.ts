@@ -1,10 +1,11 @@
 import { type Page } from "@playwright/test";
+import { waitForLife } from "./alive";
 import { expect, notice, openNeck, test } from "./fixtures";
 
 /** Opens a screen in one window and in another of the same browser. */
 async function openTwice(page: Page, path: string): Promise<Page> {
   const other = await page.context().newPage();
-  for (const window of [page, other]) await window.goto(path, { waitUntil: "networkidle" });
+  for (const window of [page, other]) await window.goto(path);
   return other;
 }
 
@@ -26,10 +27,11 @@ test("another browser's changes are heard of when the window comes to the front"
   page,
   browser,
 }) => {
-  await page.goto("/rig/player", { waitUntil: "networkidle" });
+  await page.goto("/rig/player");
   const elsewhere = await browser.newContext({ baseURL: new URL(page.url()).origin });
+  elsewhere.on("page", waitForLife);
   const other = await elsewhere.newPage();
-  await other.goto("/rig/player", { waitUntil: "networkidle" });
+  await other.goto("/rig/player");
   const saved = other.waitForResponse("**/changes");
   await other.getByLabel("A4, Hz").fill("432");
   await saved;
@@ -55,7 +57,7 @@ test("a root in one window and a comparison in the other are both there again", 
 }) => {
   await openNeck(page);
   const other = await context.newPage();
-  await other.goto("/compare", { waitUntil: "networkidle" });
+  await other.goto("/compare");
   await page.keyboard.press("a");
   await expect(page.getByRole("heading", { name: "A5 in Drop D" })).toBeVisible();
   await other.getByLabel(/^Chords/).fill("F5 C5");
@@ -73,7 +75,7 @@ test("a comparison saved over a newer one: both are kept, and that is said", asy
   context,
 }) => {
   const open = async (window: typeof page) => {
-    await window.goto("/compare", { waitUntil: "networkidle" });
+    await window.goto("/compare");
     await window.getByRole("button", { name: "Save", exact: true }).click();
     await window.getByRole("button", { name: "Open Quarry Lights" }).click();
     await expect(
@@ -106,7 +108,7 @@ test("a comparison saved over a newer one: both are kept, and that is said", asy
 });
 
 test("a form left with a draft keeps it", async ({ page }) => {
-  await page.goto("/rig", { waitUntil: "networkidle" });
+  await page.goto("/rig");
   await page.getByLabel("Name", { exact: true }).fill("Half a name");
   await page.getByRole("link", { name: "Neck" }).click();
   await expect(page.getByRole("heading", { name: /C5 in Drop D/ })).toBeVisible();

@@ -12,7 +12,7 @@ import { headers } from "next/headers";
 import { connection } from "next/server";
 import { type ReactNode } from "react";
 import { readPage } from "@/server/page";
-import { BringIn, Header, NoticeBar, TroublePage } from "@/shell";
+import { Alive, BringIn, Header, NoticeBar, TroublePage } from "@/shell";
 import { Session } from "@/session";
 import { PATH_HEADER, SEARCH_HEADER } from "@/proxy";
 
@@ -44,6 +44,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             <NoticeBar />
           </Session>
         )}
+        <Alive />
       </body>
     </html>
   );

@@ -3,7 +3,7 @@ export { useBringIn, useBroughtIn, type BroughtIn } from "./bringIn";
 export { fetchSong } from "./fetchSong";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";
-export { useShownNotice, useTell } from "./notices";
+export { Notices, useShownNotice, useTell, type Notice } from "./notices";
 export { usePlayer } from "./player";
 export { newId, useAdopted, useRig } from "./rig";
 export { AWAY, useSavingNews } from "./saving";

@@ -1,3 +1,4 @@
+export { Alive } from "./Alive";
 export { BringIn } from "./BringIn";
 export { Header } from "./Header";
 export { NoticeBar } from "./NoticeBar";
