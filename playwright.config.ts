@@ -17,6 +17,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 60_000,
     // Recording every step costs a fifth of the processor's time.
     trace: process.env.TENON_TRACE ? "retain-on-failure" : "off",
     launchOptions: {

@@ -90,6 +90,7 @@ test("Song goes on while the server is away: what was typed and pinned is all th
   await withOwnServer(async (server) => {
     await open(page, server, "/song");
     await expect(stops(page).first()).toBeVisible();
+    await expect(page.locator("[data-editor=chart] .cm-content")).toBeVisible();
     await outlive(page, server, async () => {
       await editor(page).press("Control+End");
       await page.keyboard.type("Outro\n| D5 | D5! r r r |");
@@ -131,8 +132,11 @@ test("Compare goes on: what is compared and what is saved under a name", async (
   await withOwnServer(async (server) => {
     await open(page, server, "/compare?tunings=drop C;open D&chords=E5 B5");
     await page.getByRole("button", { name: "Save", exact: true }).click();
+    // The panel is fetched once it is asked for.
+    const name = page.getByRole("textbox", { name: "Save as" });
+    await expect(name).toBeVisible();
     await outlive(page, server, async () => {
-      await page.getByRole("textbox", { name: "Save as" }).fill("Through the night");
+      await name.fill("Through the night");
       await page
         .getByRole("group", { name: "Save or export" })
         .getByRole("button", { name: "Save", exact: true })

@@ -96,3 +96,15 @@ export async function toRig(page: Page, part: string): Promise<void> {
   await page.getByRole("link", { name: "Rig" }).click();
   await page.getByRole("navigation", { name: "Rig" }).getByRole("link", { name: part }).click();
 }
+
+/** Holds the page against windows of several widths in px: nothing runs off at the side. */
+export async function expectNothingWider(page: Page, widths: readonly number[]): Promise<void> {
+  for (const width of widths) {
+    await page.setViewportSize({ width, height: 844 });
+    const excess = async () =>
+      page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+    await expect.poll(excess).toBe(0);
+  }
+}

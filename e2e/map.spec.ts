@@ -132,25 +132,28 @@ test("even frets and the player's own view", async ({ page }) => {
   );
 });
 
-for (const width of [390, 768, 1280]) {
-  test(`ten strings and 36 frets do not overlap at ${width} px`, async ({ page }) => {
-    await page.setViewportSize({ width, height: 900 });
-    const connection = openDatabase(DATA_FOLDER);
-    addGuitar(connection, 10, { name: "Ten", usualMidi: TEN, tunedMidi: TEN, frets: 36 });
-    connection.close();
-    await page.goto(`/?tuning=${TEN.join()}&root=C&stack=0,7,12&map=0,1,2,3,4,5,6,7,8,9,10,11`);
-    await expect(grips(page).first()).toBeVisible();
+test("ten strings and 36 frets do not overlap, however wide the window", async ({ page }) => {
+  const connection = openDatabase(DATA_FOLDER);
+  addGuitar(connection, 10, { name: "Ten", usualMidi: TEN, tunedMidi: TEN, frets: 36 });
+  connection.close();
+  await page.goto(`/?tuning=${TEN.join()}&root=C&stack=0,7,12&map=0,1,2,3,4,5,6,7,8,9,10,11`);
+  await expect(grips(page).first()).toBeVisible();
+  await expect(marks(page).getByRole("button")).toHaveCount(370);
+  const overlaps = async () => {
     const boxes = await marks(page)
       .getByRole("button")
       .evaluateAll((all) =>
         all.map((mark) => (mark.children[1] ?? mark).getBoundingClientRect().toJSON() as DOMRect),
       );
-    expect(boxes).toHaveLength(370);
-    for (let string = 0; string < 10; string++) {
-      for (let fret = 1; fret < 36; fret++) {
-        const [here, next] = [boxes[37 * string + fret], boxes[37 * string + fret + 1]];
-        expect(here?.right).toBeLessThanOrEqual((next?.left ?? NaN) + 0.5);
-      }
-    }
-  });
-}
+    const isPastNext = (here: DOMRect, next: DOMRect | undefined) =>
+      next !== undefined && here.right > next.left + 0.5;
+    // Of each string's 37 marks, the open one stands apart from the frets.
+    return boxes.filter(
+      (here, at) => at % 37 > 0 && at % 37 < 36 && isPastNext(here, boxes[at + 1]),
+    );
+  };
+  for (const width of [390, 768, 1280]) {
+    await page.setViewportSize({ width, height: 900 });
+    await expect.poll(overlaps).toEqual([]);
+  }
+});
