@@ -10,15 +10,21 @@ const playheadX = async (page: Page) =>
     .evaluate((head) => new DOMMatrix(getComputedStyle(head).transform).e);
 
 /** So slow that a machine that stalls for some seconds is still in the same part of the song. */
-const SLOW =
-  "Title: Slow Gate\nTempo: 40\n\nVerse\n| D5 | % | % | % |\nChorus\n| F5 | % | % | % |\n";
+const SLOW = `Title: Slow Gate
+Tempo: 40
+
+Verse
+| D5 | F5 | D5 | F5 |
+Chorus
+| G5 | A5 | G5 | A5 |
+`;
 
 test("playing along: counted in, the clock moves, the playhead follows, the chart is locked", async ({
   page,
 }) => {
   await openSong(page);
   await pasteChart(page, SLOW);
-  await expect(stops(page)).toHaveCount(2);
+  await expect(stops(page)).toHaveCount(8);
   const places = await noteTexts(page, place);
   await page.getByRole("button", { name: "Play along" }).click();
   await expect.poll(places).toContain("Bar 1, Verse, 40 a minute");
@@ -29,8 +35,8 @@ test("playing along: counted in, the clock moves, the playhead follows, the char
   expect(await playheadX(page)).toBeGreaterThan(first);
   await expect(page.getByText("The chart is locked while it plays.")).toBeVisible();
   await editor(page).click();
-  await page.keyboard.type("G5");
-  await expect(editor(page)).not.toContainText("G5");
+  await page.keyboard.type("C5");
+  await expect(editor(page)).not.toContainText("C5");
   await expect(page.getByRole("region", { name: "Now" })).toBeVisible();
   await page.getByRole("button", { name: "Stop", exact: true }).click();
   await expect(page.locator(place)).toHaveCount(0);
@@ -63,16 +69,20 @@ test("a loop goes round and gets faster; half tempo; a bar to jump to", async ({
 test("on stage with two keys: start, next section, stop, the section's start", async ({ page }) => {
   await openSong(page);
   await pasteChart(page, SLOW);
-  await expect(stops(page)).toHaveCount(2);
+  await expect(stops(page)).toHaveCount(8);
   await page.keyboard.press("Escape");
   await editor(page).blur();
   await page.keyboard.press("v");
   const stage = page.getByRole("button", { name: "Leave the stage view" });
   await expect(stage).toBeVisible();
+  const [now, next] = [
+    await noteTexts(page, "[aria-label=Now]"),
+    await noteTexts(page, "[aria-label=Next]"),
+  ];
   await page.keyboard.press("PageDown");
   await expect(page.getByText(/^bar [1-4] of 8$/)).toBeVisible();
-  await expect(page.getByRole("region", { name: "Now" })).toContainText("D5");
-  await expect(page.getByRole("region", { name: "Next" })).toContainText("F5");
+  await expect.poll(now).toContainEqual(expect.stringContaining("D5"));
+  await expect.poll(next).toContainEqual(expect.stringContaining("F5"));
   await page.keyboard.press("PageDown");
   await expect(page.getByText(/^bar [5-8] of 8$/)).toBeVisible();
   await page.keyboard.press("PageUp");
