@@ -36,7 +36,7 @@ export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
   }
   const state: WriterState = { meter: score.meter, grips: new Map(), inexact: 0 };
   const written = new Map<string, number>();
-  const kept = keptByLine(score);
+  const kept = keptByLine(score, problems);
   for (const run of sectionRuns(score)) {
     const name = nameOf(score, run);
     const isWhole = run.times !== null;
@@ -156,12 +156,19 @@ function nameOf({ sections }: Score, { section }: SectionRun): string {
 }
 
 /** Words and comments by the line of bars that they follow; what stands before the first bar comes at the end. */
-function keptByLine({ kept, sections }: Score): Map<number, ScoreLine[]> {
+function keptByLine(
+  { kept, sections }: Score,
+  problems: FormatProblem[],
+): Map<number, ScoreLine[]> {
   const barLines = [...new Set(sections.flatMap(({ bars }) => bars.map(({ line }) => line ?? 0)))];
   const sorted = barLines.toSorted((a, b) => a - b);
   const byLine = new Map<number, ScoreLine[]>();
   for (const line of kept) {
-    if (line.kind === "directive" || !staysWords(line.text)) continue;
+    if (line.kind === "directive") continue;
+    if (!staysWords(line.text)) {
+      problems.push(problemAt(line.line, `'${line.text}' would be read as music; it is left out`));
+      continue;
+    }
     const at = sorted.findLast((each) => each <= line.line) ?? sorted[0] ?? 0;
     byLine.set(at, [...(byLine.get(at) ?? []), line]);
   }

@@ -48,8 +48,10 @@ export function writeAs(
       );
     case "bars":
       return text(writeChart(once));
-    case "tab":
-      return text(writeTab(played, tuning, width));
+    case "tab": {
+      const written = writeTab(played, tuning, width);
+      return text({ ...written, problems: [...written.problems, ...lost(once)] });
+    }
     case "musicxml":
       return success({ content: writeMusicXml(played, tuning), problems: lost(once) });
     case "mxl":
@@ -57,7 +59,7 @@ export function writeAs(
     case "midi":
       return success({ content: writeMidi(played, tuning), problems: lost(once) });
     case "csv":
-      return success({ content: songCsv(played, efforts), problems: [] });
+      return success({ content: songCsv(played, efforts), problems: lost(once) });
     case "json":
       return success({ content: `${JSON.stringify(songJson(once))}\n`, problems: [] });
   }
@@ -72,6 +74,7 @@ function text({ text: content, problems }: { text: string; problems: readonly Fo
   return success({ content, problems });
 }
 
+/** The words, where a format has no place for them. */
 function lost({ kept }: Score): readonly FormatProblem[] {
   const words = kept.filter(({ kind }) => kind === "lyric").length;
   if (words === 0) return [];

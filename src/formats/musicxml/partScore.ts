@@ -13,9 +13,11 @@ import {
   type Score,
   type ScoreBar,
   type ScoreChord,
+  type ScoreLine,
   type ScoreNote,
   type ScoreSection,
 } from "@/formats/score";
+import { wordsOf } from "./lyrics";
 import { playedOrder } from "./order";
 import { type Part, type PartHarmony, type PartMeasure, type PartNote } from "./readPart";
 import { tabStaff, tuningOf, tuningOfFrames } from "./stringsOfPart";
@@ -51,12 +53,11 @@ export function partScore(
       tempoBpm: bpmOf(measure),
       chords: withFingers(chords, measure.notes, staff),
       notes: notes.sort((a, b) => a.startBeat - b.startBeat || a.string - b.string),
-      line: measure.line,
     };
   });
   const found = isNamed || hasFrets ? bars : heardBars(part, bars);
   tellUnread(part, harmonies, problems);
-  const { sections, places } = sectionsOf(part.measures, found);
+  const { sections, places, kept } = sectionsOf(part.measures, found);
   const first = part.measures[0];
   const { order, unfollowed } = playedOrder(part.measures);
   if (unfollowed !== null) problems.push(problemAt(null, unfollowed));
@@ -73,6 +74,7 @@ export function partScore(
       const place = places[index];
       return place ? [place] : [];
     }),
+    kept,
   };
 }
 
@@ -218,26 +220,39 @@ function tellUnread(
 
 const UNREAD_TEXT: Readonly<Record<string, string>> = {
   grace: "grace notes are left out",
-  lyric: "the words under the notes are left out",
   bend: "bends are read as plain notes",
   harmony: "a chord that is no note with a kind is left out",
 };
 
-/** Sections begin at rehearsal marks. */
+const BARS_A_LINE = 4;
+
+/** Sections begin at rehearsal marks; four bars make a line, with the words that stand under it. */
 function sectionsOf(
   measures: readonly PartMeasure[],
   bars: readonly ScoreBar[],
 ): {
   readonly sections: readonly ScoreSection[];
   readonly places: readonly (readonly [number, number])[];
+  readonly kept: readonly ScoreLine[];
 } {
   const sections: { name: string; bars: ScoreBar[] }[] = [];
+  const lines: PartMeasure[][] = [];
   const places = bars.map((bar, index) => {
-    const name = measures[index]?.rehearsal ?? null;
+    const measure = measures[index];
+    const name = measure?.rehearsal ?? null;
     if (name !== null || sections.length === 0)
       sections.push({ name: oneLine(name ?? ""), bars: [] });
     const own = sections.at(-1)?.bars ?? [];
-    return [sections.length - 1, own.push(bar) - 1] as const;
+    if (own.length % BARS_A_LINE === 0) lines.push([]);
+    if (measure) lines.at(-1)?.push(measure);
+    return [sections.length - 1, own.push({ ...bar, line: lines.length }) - 1] as const;
   });
-  return { sections, places };
+  const kept = lines.flatMap((line, index) =>
+    wordsOf(line.map(({ syllables }) => syllables)).map((text): ScoreLine => ({
+      line: index + 1,
+      text,
+      kind: "lyric",
+    })),
+  );
+  return { sections, places, kept };
 }

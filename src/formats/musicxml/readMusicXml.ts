@@ -45,9 +45,13 @@ export function readMusicXml(text: string): Result<ReadScore> {
   ).slice(0, LONGEST_TITLE);
   // Chord names may stand over another part than the one with the strings.
   const named = parts.find(({ part }) => part.measures.some((m) => m.harmonies.length > 0))?.part;
+  const sung = isSung(chosen.part) ? chosen : parts.find(({ part }) => isSung(part));
+  if (sung && sung !== chosen)
+    problems.push(problemAt(null, `the words are those of '${oneLine(sung.name)}'`));
   const part = withShared(
     chosen.part,
     parts.map((each) => each.part),
+    sung?.part ?? chosen.part,
   );
   const score = partScore(part, named ?? null, title || null, problems);
   const isTuningGuessed =
@@ -75,24 +79,38 @@ function partsOf(root: XmlNode): readonly (readonly [id: string, measures: reado
   return [...parts];
 }
 
-/** A part with what stands over another for all: sections, tempo and jumps are often written over the first alone. */
-function withShared(part: Part, parts: readonly Part[]): Part {
+/**
+ * A part with what stands over another for all: sections, tempo and jumps are often written over the first alone, words
+ * under the voice that sings them.
+ */
+function withShared(part: Part, parts: readonly Part[], sung: Part): Part {
   const others = parts.filter((each) => each !== part);
   return {
     ...part,
     measures: part.measures.map((own, index) =>
-      others.reduce((measure, { measures }) => {
-        const other = measures[index];
-        if (!other) return measure;
-        return {
-          ...measure,
-          rehearsal: measure.rehearsal ?? other.rehearsal,
-          quartersPerMinute: measure.quartersPerMinute ?? other.quartersPerMinute,
-          ...bothJumps(measure, other),
-        };
-      }, own),
+      others.reduce(
+        (measure, { measures }) => {
+          const other = measures[index];
+          if (!other) return measure;
+          return {
+            ...measure,
+            rehearsal: measure.rehearsal ?? other.rehearsal,
+            quartersPerMinute: measure.quartersPerMinute ?? other.quartersPerMinute,
+            ...bothJumps(measure, other),
+          };
+        },
+        withWords(own, sung.measures[index]),
+      ),
     ),
   };
+}
+
+function withWords(measure: PartMeasure, sung: PartMeasure | undefined): PartMeasure {
+  return { ...measure, syllables: sung?.syllables ?? [] };
+}
+
+function isSung({ measures }: Part): boolean {
+  return measures.some(({ syllables }) => syllables.length > 0);
 }
 
 /** Whether notes have pitch and place, which together say how their strings are tuned. */

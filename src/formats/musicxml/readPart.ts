@@ -6,6 +6,7 @@ import { readJumps } from "./jumps";
 import { type MeasureSigns } from "./order";
 import { readFrame } from "./readFrame";
 import { readHarmony } from "./harmony";
+import { readLyrics, type Syllable } from "./lyrics";
 import { at, child, childrenOf, numberIn, textOf, type XmlNode } from "./tree";
 
 /** A note of a part, as far as a guitar needs it; times in quarters. */
@@ -42,6 +43,7 @@ export interface PartMeasure extends MeasureSigns {
   readonly rehearsal: string | null;
   readonly notes: readonly PartNote[];
   readonly harmonies: readonly PartHarmony[];
+  readonly syllables: readonly Syllable[];
 }
 
 /** A part as it is read from its measures. */
@@ -59,7 +61,7 @@ export interface Part {
 const STEPS: Readonly<Record<string, number>> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
 const ROUNDING = 1e-6;
 const LONGEST_NAME = 60;
-const UNREAD = new Set(["grace", "lyric", "bend"]);
+const UNREAD = new Set(["grace", "bend"]);
 
 /** Reads the measures of one part, each with what holds from the ones before it. */
 export function readPart(nodes: readonly XmlNode[]): Part {
@@ -111,6 +113,7 @@ export function readPart(nodes: readonly XmlNode[]): Part {
     };
     const notes: PartNote[] = [];
     const harmonies: PartHarmony[] = [];
+    const syllables: Syllable[] = [];
     const quarters = (node: XmlNode, name: string) => (numberIn(node, name) ?? 0) / divisions;
     for (const node of measure.children) {
       if (node.name === "attributes") readAttributes(node);
@@ -119,12 +122,12 @@ export function readPart(nodes: readonly XmlNode[]): Part {
         cursor += Math.max(0, quarters(node, "duration"));
         longest = Math.max(longest, cursor);
       } else if (node.name === "note") {
-        if (child(node, "lyric")) unread.add("lyric");
+        const isChord = child(node, "chord") !== undefined;
+        syllables.push(...readLyrics(node, isChord ? previousStart : cursor));
         if (child(node, "grace") ?? child(node, "cue")) {
           if (child(node, "grace")) unread.add("grace");
           continue;
         }
-        const isChord = child(node, "chord") !== undefined;
         const beats = Math.max(0, quarters(node, "duration"));
         const start = isChord ? previousStart : cursor;
         if (!isChord) {
@@ -180,6 +183,7 @@ export function readPart(nodes: readonly XmlNode[]): Part {
       rehearsal,
       notes,
       harmonies,
+      syllables,
       ...signs,
       ...readJumps(measure),
     });

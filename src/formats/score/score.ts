@@ -44,7 +44,7 @@ export interface ScoreBar {
   readonly tempoBpm: number | null;
   readonly chords: readonly ScoreChord[];
   readonly notes: readonly ScoreNote[];
-  /** The line of the text that it was read from, from 1. */
+  /** The line that it stands in, from 1: of the text that it was read from, or of the chart that it becomes. */
   readonly line?: number;
 }
 
