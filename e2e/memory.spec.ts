@@ -45,6 +45,7 @@ test("and a restart of Tenon, on the next port where the first is taken", async 
     tenon = await startTenon(folder, 4391);
     await page.goto(tenon.address);
     await expectPlayedAround(page);
+    await page.goto("about:blank");
   } finally {
     await tenon.stop();
     blocker.close();
