@@ -29,13 +29,15 @@ const TIMES = /\(?(?:[x×]\s?(\d{1,4})|(?<=[\s(])(\d{1,4})[x×])\)?$/i;
 export function kindOfLine(text: string, key: Key | null): LineKind {
   const plain = plainWord(text);
   if (plain.trim() === "") return { kind: "blank" };
+  // A remark, as ChordPro writes them, whatever stands in it.
+  if (plain.trimStart().startsWith("#")) return { kind: "text" };
   const facts = readFacts(text);
   if (facts.length > 0) return { kind: "directive", facts };
   const heading = readHeading(plain, key);
   if (heading) return { kind: "heading", ...heading };
   if (plainBarLines(plain).includes("|")) return { kind: "bars" };
   if (readCounts(text) !== null) return { kind: "counts" };
-  if (/\[[^\]]*\]?/.test(plain) && !plain.trimStart().startsWith("#")) return { kind: "sheet" };
+  if (/\[[^\]]*\]?/.test(plain)) return { kind: "sheet" };
   const label = readLabel(text, key);
   return { kind: isChordLine(wordsIn(text.slice(label?.length ?? 0)), key) ? "chords" : "text" };
 }

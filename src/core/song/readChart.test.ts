@@ -243,6 +243,22 @@ describe("what chords are", () => {
     ]);
   });
 
+  test("a remark is kept, whatever stands in it (# as in ChordPro's reference, from memory)", () => {
+    const remarks = [
+      "# Am D",
+      "# | A5 | D5 |",
+      "  # [A5]low",
+      "#Chorus:",
+      "# E5 two counts of four",
+    ];
+    const { sections, kept, problems } = readChart(`| A5 |\n${remarks.join("\n")}\n`);
+    expect(sections.flatMap(({ bars }) => bars)).toHaveLength(1);
+    expect(problems).toEqual([]);
+    expect(kept.map(({ kind, text }) => [kind, text])).toEqual(
+      remarks.map((text) => ["comment", text.trim()]),
+    );
+  });
+
   test("an unknown name keeps its place and its time", () => {
     const chart = readChart("| A5 Xy7 |");
     expect(barsOf(chart)).toEqual(["A5:2 Xy7:2"]);

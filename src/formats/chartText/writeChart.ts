@@ -6,7 +6,6 @@ import {
   type Score,
   type ScoreBar,
   type ScoreChord,
-  type ScoreLine,
 } from "@/formats/score";
 import { barText } from "./barText";
 import { defineText } from "./define";
@@ -36,7 +35,7 @@ export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
   }
   const state: WriterState = { meter: score.meter, grips: new Map(), inexact: 0 };
   const written = new Map<string, number>();
-  const kept = keptByLine(score, problems);
+  const kept = keptByLine(score);
   for (const run of sectionRuns(score)) {
     const name = nameOf(score, run);
     const isWhole = run.times !== null;
@@ -52,7 +51,7 @@ export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
     if (isWhole) written.set(name.toLowerCase(), run.section);
     else written.delete(name.toLowerCase());
   }
-  lines.push(...[...kept.values()].flat().map(({ text }) => text));
+  lines.push(...[...kept.values()].flat());
   if (state.inexact > 0) {
     const what = state.inexact === 1 ? "a bar has" : `${state.inexact} bars have`;
     problems.push(
@@ -90,12 +89,11 @@ function bodyOf(
   run: SectionRun,
   dialect: Dialect,
   state: WriterState,
-  kept: Map<number, ScoreLine[]>,
+  kept: Map<number, string[]>,
 ): readonly string[] {
   const own = score.sections[run.section]?.bars ?? [];
-  const bars = (run.times === null ? run.bars.map((bar) => own[bar]) : own).flatMap(
-    (bar) => bar ?? [],
-  );
+  const places = run.times === null ? run.bars : [...own.keys()];
+  const bars = places.flatMap((place) => own[place] ?? []);
   const textures = new Set(bars.flatMap(({ chords }) => chords.map(({ texture }) => texture)));
   const [only] = textures;
   const shared = textures.size === 1 && only ? only : null;
@@ -109,12 +107,14 @@ function bodyOf(
     const words = openLine === undefined ? [] : (kept.get(openLine) ?? []);
     // A line may stand in the song twice; its words go with the first.
     if (openLine !== undefined) kept.delete(openLine);
-    lines.push(...words.map(({ text }) => text));
+    lines.push(...words);
     open = [];
     openLine = undefined;
   };
   for (const [at, bar] of bars.entries()) {
-    const isFull = bar.line === undefined ? open.length === BARS_A_LINE : bar.line !== openLine;
+    const isLong = open.length >= BARS_A_LINE;
+    const goesBack = (places[at] ?? 0) <= (places[at - 1] ?? -1);
+    const isFull = bar.line === undefined ? isLong : bar.line !== openLine || (isLong && goesBack);
     const saidOfMeter = meterLines(bar, state, dialect);
     const defined = dialect.hasGrips ? newGrips(bar, state.grips) : [];
     if (isFull || saidOfMeter.length > 0 || defined.length > 0) endLine();
@@ -155,22 +155,19 @@ function nameOf({ sections }: Score, { section }: SectionRun): string {
   return oneLine(sections[section]?.name ?? "").slice(0, 60);
 }
 
-/** Words and comments by the line of bars that they follow; what stands before the first bar comes at the end. */
-function keptByLine(
-  { kept, sections }: Score,
-  problems: FormatProblem[],
-): Map<number, ScoreLine[]> {
+/**
+ * Words and comments by the line of bars that they follow; what stands before the first bar comes at the end. Words that
+ * would be read as music are written as remarks.
+ */
+function keptByLine({ kept, sections }: Score): Map<number, string[]> {
   const barLines = [...new Set(sections.flatMap(({ bars }) => bars.map(({ line }) => line ?? 0)))];
   const sorted = barLines.toSorted((a, b) => a - b);
-  const byLine = new Map<number, ScoreLine[]>();
-  for (const line of kept) {
-    if (line.kind === "directive") continue;
-    if (!staysWords(line.text)) {
-      problems.push(problemAt(line.line, `'${line.text}' would be read as music; it is left out`));
-      continue;
-    }
-    const at = sorted.findLast((each) => each <= line.line) ?? sorted[0] ?? 0;
-    byLine.set(at, [...(byLine.get(at) ?? []), line]);
+  const byLine = new Map<number, string[]>();
+  for (const { kind, line, text } of kept) {
+    if (kind === "directive") continue;
+    const at = sorted.findLast((each) => each <= line) ?? sorted[0] ?? 0;
+    const written = staysWords(text) ? text : `# ${text}`;
+    byLine.set(at, [...(byLine.get(at) ?? []), written]);
   }
   return byLine;
 }

@@ -92,12 +92,33 @@ describe("words under the notes (element meanings from the W3C's documentation, 
     expect(score.kept).toEqual([{ line: 1, text: "go on & on", kind: "lyric" }]);
   });
 
-  test("that would be read as music are told", () => {
-    const { score } = readOf({ G: measures(five("E") + note({ text: "A" })) });
-    const { text, problems } = writeChart(score);
-    expect(text).toBe("| E5 |\n");
-    expect(problems.map(({ message }) => message)).toEqual([
-      "'A' would be read as music; it is left out",
-    ]);
+  test("that would be read as music become remarks", () => {
+    const { score } = readOf({
+      G: measures(
+        five("E") + note({ text: "A" }, { number: "2", text: "Am" }),
+        note({ number: "2", text: "D" }),
+      ),
+    });
+    const { text } = writeChart(score);
+    expect(text).toBe("| E5 | E5 |\n# A\n# Am D\n");
+    const { sections, kept, problems } = readChart(text);
+    expect(sections.flatMap(({ bars }) => bars)).toHaveLength(2);
+    expect([kept.map((line) => line.text), problems]).toEqual([["# A", "# Am D"], []]);
+  });
+
+  test("stand once under bars that are played again, and each round has lines of its own", () => {
+    const repeat = (direction: string) => `<barline><repeat direction="${direction}"/></barline>`;
+    const { score } = readOf({
+      G: measures(
+        repeat("forward") + five("E") + note({ text: "Round" }),
+        note(),
+        note(),
+        note({ text: "again" }) + repeat("backward"),
+        five("D") + note(),
+      ),
+    });
+    expect(writeChart(score).text).toBe(
+      "| E5 | E5 | E5 | E5 |\nRound again\n| E5 | E5 | E5 | E5 |\n| D5 |\n",
+    );
   });
 });

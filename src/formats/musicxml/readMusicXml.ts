@@ -48,11 +48,11 @@ export function readMusicXml(text: string): Result<ReadScore> {
   const sung = isSung(chosen.part) ? chosen : parts.find(({ part }) => isSung(part));
   if (sung && sung !== chosen)
     problems.push(problemAt(null, `the words are those of '${oneLine(sung.name)}'`));
-  const part = withShared(
+  const shared = withShared(
     chosen.part,
     parts.map((each) => each.part),
-    sung?.part ?? chosen.part,
   );
+  const part = sung ? withWords(shared, sung.part) : shared;
   const score = partScore(part, named ?? null, title || null, problems);
   const isTuningGuessed =
     score.tuning !== null && chosen.part.tuning === null && !isStrung(chosen.part);
@@ -79,34 +79,35 @@ function partsOf(root: XmlNode): readonly (readonly [id: string, measures: reado
   return [...parts];
 }
 
-/**
- * A part with what stands over another for all: sections, tempo and jumps are often written over the first alone, words
- * under the voice that sings them.
- */
-function withShared(part: Part, parts: readonly Part[], sung: Part): Part {
+/** A part with what stands over another for all: sections, tempo and jumps are often written over the first alone. */
+function withShared(part: Part, parts: readonly Part[]): Part {
   const others = parts.filter((each) => each !== part);
   return {
     ...part,
     measures: part.measures.map((own, index) =>
-      others.reduce(
-        (measure, { measures }) => {
-          const other = measures[index];
-          if (!other) return measure;
-          return {
-            ...measure,
-            rehearsal: measure.rehearsal ?? other.rehearsal,
-            quartersPerMinute: measure.quartersPerMinute ?? other.quartersPerMinute,
-            ...bothJumps(measure, other),
-          };
-        },
-        withWords(own, sung.measures[index]),
-      ),
+      others.reduce((measure, { measures }) => {
+        const other = measures[index];
+        if (!other) return measure;
+        return {
+          ...measure,
+          rehearsal: measure.rehearsal ?? other.rehearsal,
+          quartersPerMinute: measure.quartersPerMinute ?? other.quartersPerMinute,
+          ...bothJumps(measure, other),
+        };
+      }, own),
     ),
   };
 }
 
-function withWords(measure: PartMeasure, sung: PartMeasure | undefined): PartMeasure {
-  return { ...measure, syllables: sung?.syllables ?? [] };
+/** A part with the words that are sung to it. */
+function withWords(part: Part, sung: Part): Part {
+  return {
+    ...part,
+    measures: part.measures.map((measure, index) => ({
+      ...measure,
+      syllables: sung.measures[index]?.syllables ?? [],
+    })),
+  };
 }
 
 function isSung({ measures }: Part): boolean {
