@@ -73,6 +73,8 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   await page.keyboard.press("n");
   await page.keyboard.press("n");
   await expect(sitting(page)).toContainText("part 5 of 5");
+  // The question comes after the heading of its part; a key before it answers nothing.
+  await expect(sitting(page).getByRole("button", { name: /^The first/ })).toBeEnabled();
   await page.keyboard.press("1");
   await expect(sitting(page)).toContainText(/Right|Not this time/);
   await page.keyboard.press("n");
