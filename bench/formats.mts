@@ -2,7 +2,7 @@ import { readFonts } from "../src/cli/fonts";
 import { readChord } from "../src/core/chart";
 import { DEFAULT_WEIGHTS } from "../src/core/gripSearch";
 import { makeNeck } from "../src/core/neck";
-import { planRoutes, struckOnBeats, timeRoute } from "../src/core/plan";
+import { planRoutes, struckInQuarters, timeRoute } from "../src/core/plan";
 import { TIMING } from "../src/core/motion";
 import { readSheet } from "../src/formats/chartText";
 import { alongRoute, retuned, usualTuning, writeAs } from "../src/formats/convert";
@@ -54,8 +54,8 @@ const chords = names.flatMap((name) => {
 const planned = planRoutes({ neck: neck.value, player: {}, weights: DEFAULT_WEIGHTS, chords });
 const [route] = planned.ok ? planned.value : [];
 if (!route) throw new Error("no route");
-const beats = chords.map(() => struckOnBeats(2));
-const facts = routeFacts(timeRoute(neck.value, route, beats, 132, TIMING.steady));
+const time = struckInQuarters(chords.length, 132);
+const facts = routeFacts(timeRoute(neck.value, route, time, TIMING.steady));
 const fonts = readFonts();
 
 console.log(`a song of ${BARS} bars, ${names.length} chords, with its grips; median of ${RUNS}`);

@@ -23,11 +23,17 @@ try {
   const kinds = ["know", "move", "sound", "hear", "song"] as const;
   const results = ["clean", "rough", "missed"] as const;
   const change = {
+    isMoving: true,
     travelMm: 60,
-    spaceMm: 26,
-    isNewShape: false,
-    isAcross: false,
-    isTowardNut: false,
+    arrivalSpaceMm: 26,
+    placedFingers: 0,
+    laysBarre: false,
+    laysSmallBarre: false,
+    dropsBarre: false,
+    overreachMm: 0,
+    clearsOpenStrings: false,
+    isOneFinger: false,
+    leavesOpenStrings: false,
   };
   const rounds = Array.from({ length: ROUNDS }, (_, index) => {
     const drill = (index * 7919) % DRILLS;

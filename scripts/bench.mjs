@@ -3,6 +3,7 @@
 // npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
 // npm run bench -- fit: fits the weights of the effort and judges them; --write keeps them.
 // npm run bench -- place: fits what players prefer and judges it; --write keeps the weights.
+// npm run bench -- tempo: fits what a change takes and judges it; --write keeps the constants.
 // npm run bench -- route: routes through songs, and how the work grows with them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 // npm run bench -- page: script on the wire and layout shifts, in the browser.
@@ -15,7 +16,7 @@ import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BUNDLED = ["stack", "search", "tuner", "fit", "place", "route"];
+const BUNDLED = ["stack", "search", "tuner", "fit", "place", "tempo", "route"];
 const BROWSER = ["paint", "page", "song"];
 const SERVER = ["durability", "practice"];
 const PLAIN = ["formats", "fuzz"];

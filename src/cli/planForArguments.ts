@@ -20,19 +20,23 @@ import { type Neck } from "@/core/neck";
 import {
   GOALS,
   planRoutes,
-  struckOnBeats,
-  struckThenSilent,
+  struckInQuarters,
   timeRoute,
-  type ChordTime,
   type RoutePin,
+  type RouteTime,
   type TimedRoute,
 } from "@/core/plan";
 import { failure, success, type Result } from "@/core/result";
-import { playedChords, readChart } from "@/core/song";
+import {
+  changeGaps,
+  DEFAULT_TEMPO_BPM,
+  playedChords,
+  quartersPerBeat,
+  readChart,
+} from "@/core/song";
 import { MAX_STRINGS } from "@/core/tuning";
 
 /** Without a chart every chord lasts a bar of four beats at this tempo, and every beat is struck. */
-const BEATS = 4;
 const TEMPO_BPM = 120;
 
 const MAX_ROUTES = 100;
@@ -85,17 +89,16 @@ export interface PlannedRoutes {
   readonly constants: (typeof TIMING)[keyof typeof TIMING];
 }
 
-/** Plans what `route` is asked for; `times` are those of the chords, where they come from elsewhere than a chart. */
+/** Plans what `route` is asked for; `given` is the time of its chords, where they come from elsewhere than a chart. */
 export function planForArguments(
   args: RouteArguments,
-  given?: { readonly times: readonly ChordTime[]; readonly tempoBpm: number },
+  given?: RouteTime,
 ): Result<PlannedRoutes> {
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;
   const asked = args.limits ?? {};
   const song = toSong(args);
   if (!song.ok) return song;
-  const { times, tempoBpm } = given ?? song.value;
   const said = { ...args, chords: song.value.chords };
   const chords = toChords({ ...said, minNotes: asked.minNotes ?? args.minNotes }, MAX_STOPS);
   if (!chords.ok) return chords;
@@ -129,10 +132,8 @@ export function planForArguments(
   });
   if (!planned.ok) return planned;
   const constants = TIMING[args.level ?? DEFAULT_LEVEL];
-  const timed = times ?? chords.value.map(() => struckOnBeats(BEATS));
-  const routes = planned.value.map((route) =>
-    timeRoute(neck.value, route, timed, tempoBpm, constants),
-  );
+  const time = given ?? song.value.time ?? struckInQuarters(chords.value.length, TEMPO_BPM);
+  const routes = planned.value.map((route) => timeRoute(neck.value, route, time, constants));
   return success({ neck: neck.value, chords: chords.value, routes, constants });
 }
 
@@ -140,8 +141,7 @@ interface Song {
   /** As `chords` takes them. */
   readonly chords: unknown;
   /** Null where each lasts a bar. */
-  readonly times: readonly ChordTime[] | null;
-  readonly tempoBpm: number;
+  readonly time: RouteTime | null;
 }
 
 /** The chords of a chart with their times, or chords that last a bar each. */
@@ -149,15 +149,20 @@ function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefine
   if (chart === undefined) {
     return chords === undefined
       ? failure("chords", "write chords, like 'D5 F5 C5', or a chart")
-      : success({ chords, times: null, tempoBpm: TEMPO_BPM });
+      : success({ chords, time: null });
   }
   if (chords !== undefined) return failure("chart", "chart and chords: say one of them");
   const read = readChart(chart);
   const played = playedChords(read);
   if (played.length === 0) return failure("chart", "no chord in it; write some, like | D5 | F5 |");
-  const times = played.map(({ beats, silentBeats }) => struckThenSilent(beats, silentBeats));
-  const names = played.map(({ name }) => name);
-  return success({ chords: names, times, tempoBpm: read.tempoBpm ?? TEMPO_BPM });
+  return success({
+    chords: played.map(({ name }) => name),
+    time: {
+      gaps: changeGaps(played),
+      tempoBpm: read.tempoBpm ?? DEFAULT_TEMPO_BPM,
+      quartersPerBeat: quartersPerBeat(read.meter),
+    },
+  });
 }
 
 interface Limits {

@@ -205,7 +205,7 @@ function gripsFor(
   const wanted = askedRoute(score, toHand(route?.hand));
   if (wanted.names.length === 0)
     return success({ score: asItStands(score), route: null, problems });
-  const { pins, names, times, tempoBpm } = wanted;
+  const { pins, names, time } = wanted;
   const own = pins.filter(({ index }) => !route?.pins?.some((pin) => pin.index === index));
   const planned = planForArguments(
     {
@@ -216,7 +216,7 @@ function gripsFor(
       guitar: { ...route?.guitar, capo },
       pins: [...own, ...(route?.pins ?? [])],
     } as RouteArguments,
-    { times, tempoBpm },
+    time,
   );
   if (!planned.ok) {
     const { field, message } = planned.problem;

@@ -21,7 +21,7 @@ export const routeCommand = defineCommand({
 
 interface Answer extends Pick<
   TimedRoute,
-  "total" | "hardest" | "travelMm" | "shifts" | "cleanTempoBpm"
+  "total" | "hardest" | "travelMm" | "shifts" | "cleanTempoBpm" | "possibleTempoBpm"
 > {
   readonly stops: readonly (Pick<Fingering, "fretting" | "fingers" | "effort"> & {
     readonly chord: string;
@@ -32,13 +32,14 @@ interface Answer extends Pick<
 }
 
 function answerOf(chords: readonly Chord[], route: TimedRoute): Answer {
-  const { total, hardest, travelMm, shifts, cleanTempoBpm } = route;
+  const { total, hardest, travelMm, shifts, cleanTempoBpm, possibleTempoBpm } = route;
   return {
     total,
     hardest,
     travelMm,
     shifts,
     cleanTempoBpm,
+    possibleTempoBpm,
     stops: route.stops.map(({ fingering, preference, cost }, index) => ({
       chord: chords[index]?.name ?? "",
       fretting: fingering.fretting,
@@ -59,11 +60,13 @@ function answerOf(chords: readonly Chord[], route: TimedRoute): Answer {
       availableMs: change.availableMs,
       slackMs: change.slackMs,
       cleanTempoBpm: change.cleanTempoBpm,
+      possibleTempoBpm: change.possibleTempoBpm,
     })),
   };
 }
 
-function textOf({ stops, total, hardest, travelMm, shifts, cleanTempoBpm }: Answer): string {
+function textOf(answer: Answer): string {
+  const { stops, total, hardest, travelMm, shifts } = answer;
   const lines = stops.map(({ chord, fretting, fingers, cost }) =>
     [
       chord.padEnd(8),
@@ -72,10 +75,16 @@ function textOf({ stops, total, hardest, travelMm, shifts, cleanTempoBpm }: Answ
       cost.toFixed(1).padStart(6),
     ].join(" "),
   );
-  const tempo = cleanTempoBpm === null ? "at any tempo" : `clean to ${Math.floor(cleanTempoBpm)}`;
   const way = `hand travels ${Math.round(travelMm)} mm in ${shifts} shifts`;
   return [
     ...lines,
-    `total ${total.toFixed(1)}, hardest change ${hardest.toFixed(1)}, ${way}, ${tempo}`,
+    `total ${total.toFixed(1)}, hardest change ${hardest.toFixed(1)}, ${way}, ${tempoText(answer)}`,
   ].join("\n");
+}
+
+function tempoText({ cleanTempoBpm, possibleTempoBpm }: Answer): string {
+  if (cleanTempoBpm === null) return "holds at any tempo";
+  const possible =
+    possibleTempoBpm === null ? "" : `, possible to ${Math.floor(possibleTempoBpm)} bpm`;
+  return `holds to ${Math.floor(cleanTempoBpm)} bpm${possible}`;
 }

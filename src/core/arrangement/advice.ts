@@ -1,20 +1,24 @@
-import { makeEffortBook, rankFingers } from "@/core/hand";
+import { makeEffortBook, rankFingers, type Fingering } from "@/core/hand";
 import { type Chart } from "@/core/song";
 import { arrange, type ArrangedChord, type Arrangement } from "./arrange";
 import { addMark } from "./marks";
 import { placeOf } from "./placeOf";
+import { gripsOf, type SongRoute } from "./planSong";
 import { type SongQuestion } from "./question";
-import { type Mark, type MarkPlace, type SongSettings } from "./settings";
+import { LOOSENED_STRUMS, type Mark, type MarkPlace, type SongSettings } from "./settings";
+import { timeSong } from "./timeSong";
 import { planWay } from "./ways";
 
-/** What may be tried on a change that comes too late, or nearly. */
+/** What may be tried on a change that comes too late, or nearly: what players do first comes first (common practice). */
 export const ADVICE = [
-  "another place",
+  "let strums go",
+  "scratch under the move",
+  "let strums go everywhere",
   "other fingers",
-  "leave the last eighth",
-  "leave it before every change",
-  "root only",
+  "another place",
+  "closed shape",
   "two notes",
+  "root only",
 ] as const;
 export type AdviceKind = (typeof ADVICE)[number];
 
@@ -22,6 +26,8 @@ export interface Advice {
   readonly kind: AdviceKind;
   /** The chord that is played otherwise. */
   readonly chord: string;
+  /** Strums that are let go or scratched; 0 where none is. */
+  readonly strums: number;
   /** All marks of the song, once the advice is taken. */
   readonly marks: readonly Mark[];
   /** The highest clean tempo of the song with it, and how much that gains. */
@@ -39,97 +45,161 @@ export interface AdviceQuestion extends Omit<SongQuestion, "arrangement"> {
 }
 
 /** Other fingerings of one grip that are tried. */
-const FINGERINGS = 3;
+const FINGERINGS = 4;
+
+interface Try {
+  readonly kind: AdviceKind;
+  readonly chord: ArrangedChord;
+  readonly strums: number;
+  readonly marks: readonly Mark[];
+}
 
 /**
- * What helps a change of the chosen way, the most for the song's tempo first: each was planned through and timed. Only
+ * What helps a change of the chosen way, in the order in which players try it: each was planned through and timed. Only
  * what makes the change faster, and no other so slow that the song loses by it.
  */
 export function adviseOn(question: AdviceQuestion): readonly Advice[] {
   const { chart, settings, change, neck, player } = question;
-  const { way } = settings;
   const book = question.book ?? makeEffortBook(neck, player);
-  const plan = (arrangement: Arrangement) => {
-    const planned = planWay({ ...question, book, arrangement }, way);
-    return planned.ok ? planned.value : null;
-  };
   const arrangement = arrange(chart, settings);
-  const route = plan(arrangement);
+  const asked: SongQuestion = { ...question, book, arrangement };
+  const planned = planWay(asked, settings.way);
+  const route = planned.ok ? planned.value : null;
   const changed = route?.timed.changes[change];
-  const [from, to] = [0, 1].map((step) => arrangement.chords[route?.played[change + step] ?? -1]);
-  const [fromStop, toStop] = [0, 1].map((step) => route?.timed.stops[change + step]);
-  if (!route || !changed || !from || !to || !fromStop || !toStop) return [];
+  if (!route || !changed) return [];
   const before = route.timed.cleanTempoBpm ?? Infinity;
   const own = changed.cleanTempoBpm ?? Infinity;
-  /** Where the same change comes: the same two grips one after the other. */
-  const places = samePlaces(route, arrangement, change);
-  const tries: { kind: AdviceKind; chord: ArrangedChord; marks: readonly Mark[] }[] = [];
-  const offer = (kind: AdviceKind, step: 0 | 1, mark: (place: MarkPlace) => Mark) => {
-    const chord = step === 0 ? from : to;
-    const marks = places[step].reduce((all, place) => addMark(all, mark(place)), settings.marks);
-    tries.push({ kind, chord, marks });
+  const timed = (marks: readonly Mark[], isSameRoute: boolean): SongRoute | null => {
+    const next = { ...asked, arrangement: arrange(chart, { ...settings, marks }) };
+    if (isSameRoute) return { ...route, timed: timeSong(next, route.played, route.timed) };
+    const way = planWay(next, settings.way);
+    return way.ok && way.value.played.length === route.played.length ? way.value : null;
   };
-  for (const step of [0, 1] as const) {
-    const { fretting, fingers } = (step === 0 ? fromStop : toStop).fingering;
-    offer("another place", step, (place) => ({ ...place, act: "forbid", fretting }));
-    for (const other of rankFingers(neck, fretting, player).slice(0, FINGERINGS)) {
-      if (other.fingers.join() === fingers.join()) continue;
-      offer("other fingers", step, (place) => ({
-        ...place,
-        act: "pin",
-        fretting,
-        fingers: other.fingers,
-      }));
-    }
-    offer("root only", step, (place) => ({ ...place, act: "thin", notes: 1 }));
-    offer("two notes", step, (place) => ({ ...place, act: "thin", notes: 2 }));
-  }
-  offer("leave the last eighth", 0, (place) => ({ ...place, act: "leave" }));
-  const everywhere = route.timed.changes.flatMap(({ holds }, at) => {
-    const chord = arrangement.chords[route.played[at] ?? -1];
-    return holds !== "comfortable" && chord ? [placeOf(chord, arrangement)] : [];
-  });
-  tries.push({
-    kind: "leave it before every change",
-    chord: from,
-    marks: unique(everywhere).reduce<readonly Mark[]>(
-      (all, place) => addMark(all, { ...place, act: "leave" }),
-      settings.marks,
-    ),
-  });
-  const helpful = tries.flatMap(({ kind, chord, marks }): readonly Advice[] => {
-    const next = plan(arrange(chart, { ...settings, marks }));
-    if (next?.played.length !== route.played.length) return [];
-    const clean = next.timed.cleanTempoBpm;
-    const changeTempo = next.timed.changes[change]?.cleanTempoBpm ?? null;
-    const gained = (clean ?? Infinity) - before;
-    if ((changeTempo ?? Infinity) <= own || gained < 0) return [];
-    return [
-      {
-        kind,
-        chord: chord.name,
-        marks,
-        cleanTempoBpm: clean,
-        gainBpm: gained,
-        changeTempoBpm: changeTempo,
-      },
-    ];
-  });
-  return bestOfEach(helpful);
+  const helpful = triesFor(asked, settings.marks, route, change).flatMap(
+    ({ kind, chord, strums, marks }): readonly (Advice & { readonly isEnough: boolean })[] => {
+      const next = timed(marks, strums > 0)?.timed;
+      if (!next) return [];
+      const clean = next.cleanTempoBpm;
+      const changeTempo = next.changes[change]?.cleanTempoBpm ?? null;
+      const gained = (clean ?? Infinity) - before;
+      if ((changeTempo ?? Infinity) <= own || gained < 0) return [];
+      return [
+        {
+          kind,
+          chord: chord.name,
+          strums,
+          marks,
+          cleanTempoBpm: clean,
+          gainBpm: gained,
+          changeTempoBpm: changeTempo,
+          isEnough: next.changes[change]?.holds === "holds",
+        },
+      ];
+    },
+  );
+  return inOrder(helpful);
 }
 
-/** Of each kind, what gains most. */
-function bestOfEach(all: readonly Advice[]): readonly Advice[] {
-  const sorted = all.toSorted(
-    (a, b) =>
-      b.gainBpm - a.gainBpm || (b.changeTempoBpm ?? Infinity) - (a.changeTempoBpm ?? Infinity),
+/** Everything that is tried on a change of a route. */
+function triesFor(
+  question: SongQuestion,
+  marks: readonly Mark[],
+  route: SongRoute,
+  change: number,
+): readonly Try[] {
+  const { arrangement, neck, player } = question;
+  const { chords } = arrangement;
+  const [from, to] = [0, 1].map((step) => chords[route.played[change + step] ?? -1]);
+  const [fromStop, toStop] = [0, 1].map((step) => route.timed.stops[change + step]);
+  if (!from || !to || !fromStop || !toStop) return [];
+  /** Where the same change comes: the same two grips one after the other. */
+  const places = samePlaces(route, arrangement, change);
+  const tries: Try[] = [];
+  const offer = (
+    kind: AdviceKind,
+    step: 0 | 1,
+    mark: (place: MarkPlace) => Mark,
+    at = places[step],
+    strums = 0,
+  ) => {
+    const chord = step === 0 ? from : to;
+    const all = at.reduce((known, place) => addMark(known, mark(place)), marks);
+    tries.push({ kind, chord, strums, marks: all });
+  };
+  const everywhere = unique(
+    route.timed.changes.flatMap(({ holds }, at) => {
+      const chord = chords[route.played[at] ?? -1];
+      return holds !== "holds" && chord ? [placeOf(chord, arrangement)] : [];
+    }),
   );
-  // What comes to the same is said once, by its simpler name.
-  const isSaid = (each: Advice, index: number) =>
-    sorted
-      .slice(0, index)
-      .some(({ kind, marks }) => kind === each.kind || sameMarks(marks, each.marks));
-  return sorted.filter((each, index) => !isSaid(each, index));
+  for (const strums of LOOSENED_STRUMS) {
+    offer("let strums go", 0, (place) => ({ ...place, act: "leave", strums }), places[0], strums);
+    offer(
+      "scratch under the move",
+      0,
+      (place) => ({ ...place, act: "scratch", strums }),
+      places[0],
+      strums,
+    );
+    offer(
+      "let strums go everywhere",
+      0,
+      (place) => ({ ...place, act: "leave", strums }),
+      everywhere,
+      strums,
+    );
+  }
+  for (const step of [0, 1] as const) {
+    const { fretting, fingers } = (step === 0 ? fromStop : toStop).fingering;
+    for (const other of rankFingers(neck, fretting, player).slice(0, FINGERINGS)) {
+      if (other.fingers.join() === fingers.join()) continue;
+      offer("other fingers", step, (place) => pinOf(place, other));
+    }
+    offer("another place", step, (place) => ({ ...place, act: "forbid", fretting }));
+    const closed = closedGripOf(question, route.played[change + step] ?? -1);
+    if (closed && closed.fretting.join() !== fretting.join()) {
+      offer("closed shape", step, (place) => pinOf(place, closed));
+    }
+    offer("two notes", step, (place) => ({ ...place, act: "thin", notes: 2 }));
+    offer("root only", step, (place) => ({ ...place, act: "thin", notes: 1 }));
+  }
+  return tries;
+}
+
+function pinOf(place: MarkPlace, { fretting, fingers }: Fingering): Mark {
+  return { ...place, act: "pin", fretting, fingers };
+}
+
+/** The usual grip of a chord without open strings. */
+function closedGripOf(question: SongQuestion, index: number): Fingering | undefined {
+  const { arrangement } = question;
+  const chord = arrangement.chords[index];
+  if (!chord) return undefined;
+  const closed = { ...chord, limits: { ...chord.limits, openStrings: "none" as const } };
+  return gripsOf({ ...question, arrangement: { ...arrangement, chords: [closed] } }, 0, 1)[0];
+}
+
+/** Of each kind what gains most; of strums the fewest that are enough. What comes to the same is said once. */
+function inOrder(
+  helpful: readonly (Advice & { readonly isEnough: boolean })[],
+): readonly Advice[] {
+  const best = ADVICE.flatMap((kind) => {
+    const ofKind = helpful.filter((each) => each.kind === kind);
+    const [enough] = ofKind.filter(({ strums, isEnough }) => strums > 0 && isEnough);
+    const [most] = ofKind.toSorted(
+      (a, b) =>
+        b.gainBpm - a.gainBpm ||
+        (b.changeTempoBpm ?? Infinity) - (a.changeTempoBpm ?? Infinity) ||
+        a.strums - b.strums,
+    );
+    const chosen = enough ?? most;
+    return chosen ? [chosen] : [];
+  });
+  return best
+    .filter(
+      (each, index) => !best.slice(0, index).some(({ marks }) => sameMarks(marks, each.marks)),
+    )
+    .map(({ isEnough: _, ...advice }) => advice);
 }
 
 /** Where the two chords of a change stand, wherever the same grips follow each other. */

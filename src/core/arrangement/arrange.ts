@@ -2,8 +2,8 @@ import { fiveOf, parseChord, readChord, type Chord } from "@/core/chart";
 import {
   DEFAULT_TEMPO_BPM,
   quartersPerBeat,
-  readTexture,
-  strikesOf,
+  needsGrip,
+  strikesAs,
   type Chart,
   type ChartChord,
   type Strike,
@@ -130,8 +130,6 @@ function chordOf(
   return read.ok ? read.value : null;
 }
 
-const EIGHTH = 0.5;
-
 function finish(
   span: Omit<ArrangedChord, "untilNext" | "strikes">,
   nextStart: number | undefined,
@@ -139,13 +137,27 @@ function finish(
 ): ArrangedChord {
   const { start, beats, playedBar, marks } = span;
   const bar = bars[playedBar];
-  const isLeft = marks.some(({ act }) => act === "leave") && beats > EIGHTH;
   const sounding = Math.max(0, Math.min(beats, (nextStart ?? Infinity) - start));
-  const texture = span.texture === null ? null : readTexture(span.texture);
-  const strikes = strikesOf(texture?.ok ? texture.value : null, {
+  const strikes = strikesAs(span.texture, {
     meter: bar?.meter ?? "4/4",
     startBeat: start - (bar?.start ?? 0),
-    beats: isLeft ? sounding - EIGHTH : sounding,
+    beats: sounding,
   });
-  return { ...span, beats: sounding, untilNext: (nextStart ?? start + sounding) - start, strikes };
+  return {
+    ...span,
+    beats: sounding,
+    untilNext: (nextStart ?? start + sounding) - start,
+    strikes: loosened(strikes, marks),
+  };
+}
+
+/** The strikes of a chord whose last strums are let go, or struck with the fretting hand off the frets. The first stays. */
+function loosened(strikes: readonly Strike[], marks: readonly Mark[]): readonly Strike[] {
+  const mark = marks.find(({ act }) => act === "leave" || act === "scratch");
+  if (mark?.act !== "leave" && mark?.act !== "scratch") return strikes;
+  const held = strikes.filter(needsGrip).slice(1);
+  const last = new Set(held.slice(-mark.strums));
+  return mark.act === "leave"
+    ? strikes.filter((strike) => !last.has(strike))
+    : strikes.map((strike) => (last.has(strike) ? { ...strike, touch: "choked" } : strike));
 }

@@ -29,16 +29,25 @@ export { type SongQuestion } from "./question";
 export {
   DEFAULT_SONG_SETTINGS,
   HELPS,
+  LOOSENED_STRUMS,
   NO_LIMITS,
   WAYS,
   type Help,
+  type LoosenedStrums,
   type Mark,
   type MarkPlace,
   type PlayLimits,
   type SongSettings,
   type Way,
 } from "./settings";
-export { HOLDS_AT_TEMPO, type HoldsAtTempo, type SongChange, type TimedSong } from "./timeSong";
+export {
+  HOLDS_AT_TEMPO,
+  holdsAt,
+  type HoldsAtTempo,
+  type SongChange,
+  type TempoLimit,
+  type TimedSong,
+} from "./timeSong";
 export { keyOf } from "./keyOf";
 export { nameRoutes, planOthers, planWay, type NamedRoute } from "./ways";
 export { cornerOf, type Corner, type CornerRoot } from "./corner";

@@ -48,7 +48,8 @@ function contradicts(mark: Mark, added: Mark): boolean {
   const isSameGrip =
     "fretting" in mark && "fretting" in added && mark.fretting.join() === added.fretting.join();
   if (mark.act === "forbid" || added.act === "forbid") return isSameGrip;
-  return mark.act === added.act;
+  const isLoosening = ({ act }: Mark) => act === "leave" || act === "scratch";
+  return mark.act === added.act || (isLoosening(mark) && isLoosening(added));
 }
 
 function isSamePlace(a: MarkPlace, b: MarkPlace): boolean {

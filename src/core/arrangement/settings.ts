@@ -38,9 +38,15 @@ export type Mark = MarkPlace &
     | { readonly act: "forbid"; readonly fretting: Fretting }
     /** Fewer notes: the root alone, or the two lowest. */
     | { readonly act: "thin"; readonly notes: 1 | 2 }
-    /** The last eighth is left empty, so that the hand has time to move. */
-    | { readonly act: "leave" }
+    /** The last strums are let go, so that the hand has time to move. */
+    | { readonly act: "leave"; readonly strums: LoosenedStrums }
+    /** They are struck with the fretting hand off the frets, which has the same time. */
+    | { readonly act: "scratch"; readonly strums: LoosenedStrums }
   );
+
+/** How many strums before a change the grip need not hold. */
+export const LOOSENED_STRUMS = [1, 2, 3] as const;
+export type LoosenedStrums = (typeof LOOSENED_STRUMS)[number];
 
 /** How much of each chord is played while it is learnt. */
 export const HELPS = ["root", "two", "full"] as const;

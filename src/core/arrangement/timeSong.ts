@@ -4,33 +4,42 @@ import { type Taste } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import {
-  struckOnBeats,
+  leastOf,
   timeRoute,
-  type ChordTime,
+  type ChangeTempos,
   type GripRoute,
   type TimedChange,
   type TimedRoute,
 } from "@/core/plan";
 import { preferencePoints } from "@/core/preference";
+import { changeGaps } from "@/core/song";
 import { type ArrangedChord } from "./arrange";
+import { downStrokeLimit } from "./downStrokes";
 import { lowestOf } from "./figures";
 import { type SongQuestion } from "./question";
 
-/** How a change holds at the song's tempo. */
-export const HOLDS_AT_TEMPO = ["comfortable", "tight", "impossible"] as const;
+/** How something holds at a tempo: tight is what only some players of the level still manage. */
+export const HOLDS_AT_TEMPO = ["holds", "tight", "too fast"] as const;
 export type HoldsAtTempo = (typeof HOLDS_AT_TEMPO)[number];
 
 export interface SongChange extends TimedChange {
   readonly holds: HoldsAtTempo;
 }
 
+/** What limits the tempo of a song first: a change of its route, or the down strokes of a chord of its arrangement. */
+export type TempoLimit =
+  | { readonly kind: "change"; readonly change: number }
+  | { readonly kind: "down strokes"; readonly chord: number };
+
+/** Its tempos are those of all that limits it: every change, and the player's down strokes. */
 export interface TimedSong extends Omit<TimedRoute, "changes" | "total"> {
   /** Effort and preference of all grips and the cost of all changes, the same for every way: effort points. */
   readonly total: number;
   /** One between each two stops. */
   readonly changes: readonly SongChange[];
-  /** The highest tempo at which every change is in time, over the written one; null where nothing has to move. */
-  readonly tempoShare: number | null;
+  readonly holds: HoldsAtTempo;
+  /** Null where nothing limits the tempo. */
+  readonly limit: TempoLimit | null;
   /** The change that breaks first; null where nothing has to move. */
   readonly worst: number | null;
   /** The lowest note, as a MIDI number; null where nothing sounds. */
@@ -43,25 +52,25 @@ export interface TimedSong extends Omit<TimedRoute, "changes" | "total"> {
   readonly meanFret: number;
 }
 
-/** A change that takes more than this share of its time is tight (a judgement). */
-const TIGHT_SHARE = 0.75;
-
 /** What a route through a song asks of the hand at the song's tempo. */
 export function timeSong(
-  { arrangement, neck, player, constants }: SongQuestion,
+  { arrangement, neck, player, constants, downStrokesBpm }: SongQuestion,
   played: readonly number[],
   route: GripRoute,
 ): TimedSong {
   const { chords, tempoBpm, quartersPerBeat } = arrangement;
-  const times = played.map((index, at) => {
-    const chord = chords[index];
-    const next = chords[played[at + 1] ?? -1];
-    return chord ? timeOf(chord, next, quartersPerBeat) : struckOnBeats(1);
-  });
-  const timed = timeRoute(neck, route, times, tempoBpm, constants);
-  const changes = timed.changes.map((change) => ({ ...change, holds: holdsOf(change) }));
+  const gaps = changeGaps(played.flatMap((index) => chords[index] ?? []));
+  const timed = timeRoute(neck, route, { gaps, tempoBpm, quartersPerBeat }, constants);
+  const changes = timed.changes.map((change) => ({ ...change, holds: holdsAt(tempoBpm, change) }));
   const tempos = changes.map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity);
   const least = Math.min(...tempos);
+  const worst = least === Infinity ? null : tempos.indexOf(least);
+  const strokes = downStrokeLimit(arrangement, downStrokesBpm);
+  const ofAll = (change: number | null) => leastOf([change, strokes?.tempoBpm ?? null]);
+  const songTempos = {
+    cleanTempoBpm: ofAll(timed.cleanTempoBpm),
+    possibleTempoBpm: ofAll(timed.possibleTempoBpm),
+  };
   const frets = timed.stops.flatMap(({ fingering }) =>
     fingering.fretting.filter((fret) => fret !== null),
   );
@@ -74,10 +83,12 @@ export function timeSong(
   });
   return {
     ...timed,
+    ...songTempos,
+    holds: holdsAt(tempoBpm, songTempos),
+    limit: limitOf(worst, least, strokes),
     total: sum(grips) + sum(changes.map(({ cost }) => cost)),
     changes,
-    tempoShare: least === Infinity ? null : least / tempoBpm,
-    worst: least === Infinity ? null : tempos.indexOf(least),
+    worst,
     lowestMidi: lowest.length > 0 ? Math.min(...lowest) : null,
     meanLowestMidi: mean(lowest),
     openStrings: frets.length - pressed.length,
@@ -85,15 +96,13 @@ export function timeSong(
   };
 }
 
-/** Until the next chord that is played; the hand is free from the last strum on, through any silence. */
-function timeOf(chord: ArrangedChord, next: ArrangedChord | undefined, beat: number): ChordTime {
-  const { beats, strikes, texture, marks } = chord;
-  const until = next ? Math.max(0, next.start - chord.start) : beats;
-  const isPlain = texture === null && !marks.some(({ act }) => act === "leave");
-  const last = isPlain
-    ? beats - struckOnBeats(beats / beat).lastStrumBeats * beat
-    : (strikes.at(-1)?.at ?? 0);
-  return { beats: until / beat, lastStrumBeats: Math.max(0, until - last) / beat };
+function limitOf(
+  worst: number | null,
+  cleanBpm: number,
+  strokes: ReturnType<typeof downStrokeLimit>,
+): TempoLimit | null {
+  if (strokes && strokes.tempoBpm < cleanBpm) return { kind: "down strokes", chord: strokes.chord };
+  return worst === null ? null : { kind: "change", change: worst };
 }
 
 /** What a grip costs this player as it is usual, whatever the way was looked for. */
@@ -117,7 +126,11 @@ function mean(numbers: readonly number[]): number {
   return sum(numbers) / Math.max(1, numbers.length);
 }
 
-function holdsOf({ neededMs, availableMs }: TimedChange): HoldsAtTempo {
-  if (neededMs > availableMs) return "impossible";
-  return neededMs > TIGHT_SHARE * availableMs ? "tight" : "comfortable";
+/** Whether what has such tempos holds at a tempo. */
+export function holdsAt(
+  tempoBpm: number,
+  { cleanTempoBpm, possibleTempoBpm }: ChangeTempos,
+): HoldsAtTempo {
+  if (tempoBpm <= (cleanTempoBpm ?? Infinity)) return "holds";
+  return tempoBpm <= (possibleTempoBpm ?? Infinity) ? "tight" : "too fast";
 }

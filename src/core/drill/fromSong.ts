@@ -1,5 +1,6 @@
 import { type Arrangement, type SongRoute, type SongSettings } from "@/core/arrangement";
 import { type PlayedDrill } from "./drill";
+import { startTempo } from "./startTempo";
 
 /** A song, as drills are taken from it. */
 export interface DrilledSong {
@@ -12,9 +13,6 @@ export interface DrilledSong {
 }
 
 const MOST_CHANGES = 5;
-/** A drill begins at this share of the tempo at which its change is just in time (a judgement). */
-const START_SHARE = 0.8;
-const SLOWEST_BPM = 40;
 
 /** The tightest changes of a song's route, each with the bars around it, the tightest first. */
 export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
@@ -34,19 +32,16 @@ export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
     const change = `${from.name} ${grips[0]} > ${to.name} ${grips[1]}`;
     if (seen.has(change)) continue;
     seen.add(change);
-    const startBpm = Math.round(
-      Math.max(SLOWEST_BPM, Math.min(bpm * START_SHARE, arrangement.tempoBpm)),
-    );
     drills.push({
       key: `song:${song.id}:${from.name}>${to.name}:${grips.join(">")}`,
       kind: "song",
       name: `${from.name} to ${to.name} in ${song.name}`,
-      say: `${barsText(from.playedBar + 1, to.playedBar + 1)}, written at ${Math.round(arrangement.tempoBpm)} a minute.`,
+      say: `${barsText(from.playedBar + 1, to.playedBar + 1)}, written at ${Math.round(arrangement.tempoBpm)} bpm.`,
       how: "played",
       text: song.text,
       settings: song.settings,
       bars: [from.playedBar, to.playedBar + 1],
-      startBpm,
+      startBpm: startTempo(bpm, arrangement.tempoBpm),
       showsSilence: false,
     });
     if (drills.length === MOST_CHANGES) break;

@@ -31,4 +31,5 @@ export {
   type Question,
   type Random,
 } from "./questions";
+export { startTempo } from "./startTempo";
 export { STEPS, type Step } from "./step";

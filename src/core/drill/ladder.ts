@@ -22,6 +22,10 @@ export interface Rung {
   readonly bpm: number;
   /** Clean rounds in a row at this tempo. */
   readonly clean: number;
+  /** Missed rounds in a row. */
+  readonly missed: number;
+  /** Where the last clean round was; null before the first. */
+  readonly lastCleanBpm: number | null;
   /** The rest before each change, in quarters. */
   readonly roomQuarters: number;
 }
@@ -36,28 +40,47 @@ export interface LadderRound {
 
 /** Two clean rounds up, one missed down; a rough one stays and starts the count afresh. */
 const CLEAN_TO_CLIMB = 2;
+/** So many missed in a row, and small steps down have become too small: back to where the last clean was, or a fifth down. */
+const MISSED_TO_FALL = 2;
+const FALL_SHARE = 0.8;
 /** From a beat to nothing, in quarters. */
 export const ROOMS = [1, 0.5, 0] as const;
 
 /** Where a drill begins. */
 export function firstRung(startBpm: number, settings: LadderSettings): Rung {
   const roomQuarters = settings.leavesRoom ? ROOMS[0] : 0;
-  return { bpm: within(startBpm, settings), clean: 0, roomQuarters };
+  return {
+    bpm: within(startBpm, settings),
+    clean: 0,
+    missed: 0,
+    lastCleanBpm: null,
+    roomQuarters,
+  };
 }
 
 /** The rung after a round. */
 export function climb(rung: Rung, result: RoundResult, settings: LadderSettings): Rung {
-  const { bpm, clean, roomQuarters } = rung;
-  if (result === "rough") return { ...rung, clean: 0 };
-  if (result === "missed") {
-    const more = settings.leavesRoom ? ROOMS.findLast((room) => room > roomQuarters) : undefined;
-    if (more !== undefined) return { ...rung, clean: 0, roomQuarters: more };
-    return { ...rung, clean: 0, bpm: within(bpm - settings.stepBpm, settings) };
-  }
-  if (clean + 1 < CLEAN_TO_CLIMB) return { ...rung, clean: clean + 1 };
+  const { bpm, roomQuarters } = rung;
+  if (result === "rough") return { ...rung, clean: 0, missed: 0 };
+  if (result === "missed") return descend({ ...rung, clean: 0 }, settings);
+  const clean = rung.clean + 1;
+  const here = { ...rung, missed: 0, lastCleanBpm: bpm };
+  if (clean < CLEAN_TO_CLIMB) return { ...here, clean };
   const less = settings.leavesRoom ? ROOMS.find((room) => room < roomQuarters) : undefined;
-  if (less !== undefined) return { ...rung, clean: 0, roomQuarters: less };
-  return { ...rung, clean: 0, bpm: within(bpm + settings.stepBpm, settings) };
+  if (less !== undefined) return { ...here, clean: 0, roomQuarters: less };
+  return { ...here, clean: 0, bpm: within(bpm + settings.stepBpm, settings) };
+}
+
+function descend(rung: Rung, settings: LadderSettings): Rung {
+  const { bpm, roomQuarters, lastCleanBpm } = rung;
+  const missed = rung.missed + 1;
+  const more = settings.leavesRoom ? ROOMS.findLast((room) => room > roomQuarters) : undefined;
+  if (more !== undefined) return { ...rung, missed, roomQuarters: more };
+  if (missed < MISSED_TO_FALL) {
+    return { ...rung, missed, bpm: within(bpm - settings.stepBpm, settings) };
+  }
+  const hasHeld = lastCleanBpm !== null && lastCleanBpm < bpm;
+  return { ...rung, missed: 0, bpm: within(hasHeld ? lastCleanBpm : bpm * FALL_SHARE, settings) };
 }
 
 /**
@@ -83,7 +106,8 @@ export function rungAfter(
   let rung = firstRung(rounds[0]?.bpm ?? startBpm, settings);
   for (const { bpm, roomQuarters, result } of rounds) {
     const isOther = bpm !== rung.bpm || roomQuarters !== rung.roomQuarters;
-    rung = climb(isOther ? { bpm, roomQuarters, clean: 0 } : rung, result, settings);
+    const chosen = { ...rung, bpm, roomQuarters, clean: 0, missed: 0 };
+    rung = climb(isOther ? chosen : rung, result, settings);
   }
   const roomQuarters = settings.leavesRoom ? rung.roomQuarters : 0;
   return { ...rung, roomQuarters, bpm: within(rung.bpm, settings) };

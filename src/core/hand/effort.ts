@@ -18,6 +18,8 @@ export interface EffortTerms extends Readonly<Record<EffortTerm, number>> {
   readonly risk: number;
   /** Negative where it matches the player's own school. */
   readonly school: number;
+  /** An index finger that lies past a higher one on its fret. */
+  readonly crossed: number;
 }
 
 /** Points for a silent string between sounding ones, by what damps it (judgements). */
@@ -50,7 +52,7 @@ export function effortTerms(
   presses: readonly Press[],
   damping: DampingPlan,
   school: School,
-): EffortTerms {
+): Omit<EffortTerms, "crossed"> {
   const { neck, fretting, hand } = silence;
   // One for each of EFFORT_TERMS: numbers in the inner loop, where names would take a tenth longer.
   const sums = [0, 0, 0, 0, 0, 0, 0, 0, 0];
@@ -82,7 +84,7 @@ export function effortTerms(
 
 export function totalEffort(terms: EffortTerms): number {
   const { fingers, barre, reach, stretch, spacing, across } = terms;
-  const { interior, arch, access, crowding, risk, school } = terms;
+  const { interior, arch, access, crowding, risk, school, crossed } = terms;
   const holding = fingers + barre + reach + stretch + spacing + across;
-  return holding + interior + arch + access + crowding + risk + school;
+  return holding + interior + arch + access + crowding + risk + school + crossed;
 }

@@ -2,7 +2,8 @@ import { checkFretting, type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { success, type Result } from "@/core/result";
 import { assignFingers, type Press, type ReachRule } from "./assign";
-import { readSilence } from "./dampers";
+import { CROSSED_POINTS, crossIndex } from "./crossed";
+import { readSilence, type Silence } from "./dampers";
 import { planDamping, type DampingPlan } from "./damping";
 import { effortTerms, totalEffort, type EffortTerms } from "./effort";
 import {
@@ -62,19 +63,34 @@ export function rankFingers(
   const silence = readSilence(neck, fretting, hand);
   const found: Fingering[] = [];
   for (const presses of assignFingers(neck, fretting, hand, reach)) {
-    const damping = planDamping(silence, presses);
-    const terms = effortTerms(silence, presses, damping, school);
-    found.push({
-      fretting,
-      fingers: fingersOf(fretting, presses),
-      presses,
-      effort: totalEffort(terms),
-      terms,
-      reachMm: reachMm(presses),
-      damping,
-    });
+    const usual = weighPresses(silence, presses, presses, school);
+    found.push(usual);
+    const crossed = crossIndex(presses);
+    if (crossed) found.push(weighPresses(silence, crossed, presses, school, CROSSED_POINTS));
   }
   return found.sort(compareFingerings);
+}
+
+/** A fingering; what it asks of the hand is that of the presses in their usual order, and points for being crossed. */
+function weighPresses(
+  silence: Silence,
+  presses: readonly Press[],
+  usual: readonly Press[],
+  school: School,
+  crossed = 0,
+): Fingering {
+  const { fretting } = silence;
+  const damping = planDamping(silence, presses);
+  const terms = { ...effortTerms(silence, usual, damping, school), crossed };
+  return {
+    fretting,
+    fingers: fingersOf(fretting, presses),
+    presses,
+    effort: totalEffort(terms),
+    terms,
+    reachMm: reachMm(presses),
+    damping,
+  };
 }
 
 /** Per string, thickest first: the finger that presses it, or 0. */

@@ -7,14 +7,13 @@ import {
   type Press,
 } from "@/core/hand";
 import { wireMm, type Neck } from "@/core/neck";
+import { demandsBetween, type ChangeDemands } from "./demands";
 
 /** From one fingering to the next: what the hand and each finger do. */
-export interface HandChange {
-  /** The way of the index along the neck, in mm. */
-  readonly travelMm: number;
+export interface HandChange extends ChangeDemands {
   readonly isTowardNut: boolean;
-  /** The room between two wires where the index arrives, in mm. */
-  readonly arrivalSpaceMm: number;
+  /** How many frets the hand goes, toward the bridge above 0; between where the index lies, or would lie. */
+  readonly frets: number;
   /** Between the thickest sounding strings of the two. */
   readonly stringsCrossed: number;
   /** Fingers that stay where they press. */
@@ -66,14 +65,24 @@ export function changeBetween(
   const landed = fingersThat("landed", "moved across");
   const crossed = stringsBetween(from, to);
   const isShapeKept = to.presses.length === 0 || sameShape(from.presses, to.presses);
+  const slid = fingersThat("slid");
+  const lifted = fingersThat("lifted", "moved across");
+  const moved = {
+    slid: slid.length,
+    lifted: lifted.length,
+    landed: landed.length,
+    isShapeKept,
+  };
   return {
+    ...demandsBetween(from, to, moved),
     travelMm: wayMm,
     isTowardNut,
+    frets: hand && goal ? goal.fret - hand.fret : 0,
     arrivalSpaceMm: goal ? spaceMm(neck, goal.fret) : 0,
     stringsCrossed: crossed,
     kept: fingersThat("kept"),
-    slid: fingersThat("slid"),
-    lifted: fingersThat("lifted", "moved across"),
+    slid,
+    lifted,
     landed,
     isShapeKept,
     cost: changeCost(

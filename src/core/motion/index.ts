@@ -1,12 +1,16 @@
 export { CHANGE_POINTS, changeBetween, makeChangeCost, type HandChange } from "./change";
+export { type ChangeDemands } from "./demands";
 export {
-  availableMs,
   DEFAULT_LEVEL,
-  fittsMs,
-  leastSinceStrumMs,
+  difficultyBits,
   LEVELS,
   neededMs,
+  possibleMs,
   TIMING,
+  TIMING_TERMS,
+  timingParts,
   type Level,
   type TimingConstants,
+  type TimingTerm,
+  type TimingTerms,
 } from "./timing";

@@ -1,86 +1,90 @@
-import { type HandChange } from "./change";
+import { type ChangeDemands } from "./demands";
+import { FITTED_TIMING } from "./fittedTiming";
 
 /** How far a player has come; what a change takes depends on it. */
 export const LEVELS = ["first", "steady", "fluent"] as const;
 export type Level = (typeof LEVELS)[number];
 export const DEFAULT_LEVEL: Level = "steady";
 
-/** What the time of a change is made of. */
-export interface TimingConstants {
-  /** To set off at all, in ms. */
-  readonly aMs: number;
-  /** For each bit of Fitts's index of difficulty, log2(D / W + 1), in ms. */
-  readonly bMsPerBit: number;
-  /** W as a share of the fret space where the index arrives. */
+/** The constants of the law, each the ms for one of what it is named after. */
+export const TIMING_TERMS = [
+  /** To let the old chord sound and to lift: whenever anything moves. */
+  "setMs",
+  /** For each bit of Fitts's index of difficulty, log2(1 + D / W). */
+  "bitMs",
+  /** For each finger that has to be placed. */
+  "fingerMs",
+  /** To lay a finger over four strings or more. */
+  "barreMs",
+  /** To lay a finger over two or three strings beside other fingers. */
+  "smallBarreMs",
+  /** To give up a bar of four strings or more. */
+  "dropBarreMs",
+  /** For each cm of reach beyond a comfortable hand. */
+  "overreachMs",
+  /** To place two fingers or more so that open strings ring. */
+  "clearOpenMs",
+  /** What one finger that holds the whole grip saves. */
+  "oneFingerSavesMs",
+  /** What is saved where open strings ring on while the hand moves to a grip without any. */
+  "openStringsSaveMs",
+] as const;
+export type TimingTerm = (typeof TIMING_TERMS)[number];
+export type TimingTerms = Readonly<Record<TimingTerm, number>>;
+
+/** What a hand takes for a change. The terms themselves are those in which a change holds. */
+export interface TimingConstants extends TimingTerms {
+  /** W as a share of the fret space where the index arrives: a finger sounds clean anywhere behind the wire. */
   readonly usableShare: number;
-  /** To find another shape, in ms. */
-  readonly newShapeMs: number;
-  /** To put fingers down on other strings in the same shape, in ms. */
-  readonly acrossMs: number;
-  /** Because the hand must open on its way to the nut, in ms. */
-  readonly towardNutMs: number;
+  /** The same for the fastest players of the level: faster than this is not to be expected. */
+  readonly possible: TimingTerms;
 }
 
-/**
- * Fitts's law in Shannon's form (MacKenzie, Hum.-Comput. Interact. 7, 1992, from memory) with constants for three
- * levels: judgements. Fitts's own stylus (J. Exp. Psychol. 47, 1954) checks the form only.
- */
+const USABLE_SHARE = 1;
+const MM_PER_CM = 10;
+
+/** Constants by level, fitted on a table of tempos (bench/tempo). */
 export const TIMING: Readonly<Record<Level, TimingConstants>> = {
-  first: {
-    aMs: 110,
-    bMsPerBit: 110,
-    usableShare: 0.5,
-    newShapeMs: 150,
-    acrossMs: 90,
-    towardNutMs: 40,
-  },
-  steady: {
-    aMs: 70,
-    bMsPerBit: 70,
-    usableShare: 0.5,
-    newShapeMs: 90,
-    acrossMs: 50,
-    towardNutMs: 25,
-  },
-  fluent: {
-    aMs: 50,
-    bMsPerBit: 50,
-    usableShare: 0.5,
-    newShapeMs: 50,
-    acrossMs: 30,
-    towardNutMs: 15,
-  },
+  first: { ...FITTED_TIMING.first, usableShare: USABLE_SHARE },
+  steady: { ...FITTED_TIMING.steady, usableShare: USABLE_SHARE },
+  fluent: { ...FITTED_TIMING.fluent, usableShare: USABLE_SHARE },
 };
 
-/** A chord sounds for this share of its last strum before the hand leaves, at most so long (judgements). */
-const SOUNDING_SHARE = 1 / 3;
-const LONGEST_SOUNDING_MS = 120;
-
-/** The time of a movement over some distance to a goal of some width, both in the same unit, in ms. */
-export function fittsMs(
-  { aMs, bMsPerBit }: Pick<TimingConstants, "aMs" | "bMsPerBit">,
-  distance: number,
-  width: number,
-): number {
-  return aMs + bMsPerBit * Math.log2(distance / width + 1);
+/** Fitts's index of difficulty in Shannon's form, in bits; both lengths in the same unit. */
+export function difficultyBits(distance: number, width: number): number {
+  return Math.log2(1 + distance / width);
 }
 
-/** What a change takes, in ms; 0 where every finger stays. */
-export function neededMs(change: HandChange, constants: TimingConstants): number {
-  const { travelMm, arrivalSpaceMm, isShapeKept, isTowardNut, landed } = change;
-  const { usableShare, newShapeMs, acrossMs, towardNutMs } = constants;
-  const moving = travelMm > 0 ? fittsMs(constants, travelMm, usableShare * arrivalSpaceMm) : 0;
-  const shaping = isShapeKept ? (landed.length > 0 ? acrossMs : 0) : newShapeMs;
-  return moving + shaping + (isTowardNut ? towardNutMs : 0);
+/** How often each constant enters the time of a change; what is saved enters with a minus. */
+export function timingParts(change: ChangeDemands, usableShare: number): TimingTerms {
+  const { isMoving, travelMm, arrivalSpaceMm } = change;
+  return {
+    setMs: Number(isMoving),
+    bitMs: travelMm > 0 ? difficultyBits(travelMm, usableShare * arrivalSpaceMm) : 0,
+    fingerMs: change.placedFingers,
+    barreMs: Number(change.laysBarre),
+    smallBarreMs: Number(change.laysSmallBarre),
+    dropBarreMs: Number(change.dropsBarre),
+    overreachMs: change.overreachMm / MM_PER_CM,
+    clearOpenMs: Number(change.clearsOpenStrings),
+    oneFingerSavesMs: isMoving && change.isOneFinger ? -1 : 0,
+    openStringsSaveMs: isMoving && change.leavesOpenStrings ? -1 : 0,
+  };
 }
 
-/** What is left of the time from a chord's last strum to the next chord, in ms. */
-export function availableMs(sinceLastStrumMs: number): number {
-  return sinceLastStrumMs - Math.min(sinceLastStrumMs * SOUNDING_SHARE, LONGEST_SOUNDING_MS);
+/** What a change takes so that it holds, in ms; 0 where every finger stays. */
+export function neededMs(change: ChangeDemands, constants: TimingConstants): number {
+  return msOf(change, constants, constants.usableShare);
 }
 
-/** The least time from the last strum to the next chord in which a change can be made, in ms. */
-export function leastSinceStrumMs(needed: number): number {
-  const shared = needed / (1 - SOUNDING_SHARE);
-  return shared * SOUNDING_SHARE <= LONGEST_SOUNDING_MS ? shared : needed + LONGEST_SOUNDING_MS;
+/** What a change takes the fastest players of the level, in ms: less than `neededMs`. */
+export function possibleMs(change: ChangeDemands, constants: TimingConstants): number {
+  return msOf(change, constants.possible, constants.usableShare);
+}
+
+function msOf(change: ChangeDemands, terms: TimingTerms, usableShare: number): number {
+  const parts = timingParts(change, usableShare);
+  let ms = 0;
+  for (const term of TIMING_TERMS) ms += terms[term] * parts[term];
+  return ms;
 }

@@ -11,10 +11,11 @@ export {
 export { routeThrough } from "./routeThrough";
 export { type GripStop } from "./stops";
 export {
-  struckOnBeats,
-  struckThenSilent,
+  leastOf,
+  struckInQuarters,
   timeRoute,
-  type ChordTime,
+  type ChangeTempos,
+  type RouteTime,
   type TimedChange,
   type TimedRoute,
 } from "./timeRoute";

@@ -4,12 +4,11 @@ import { type GripLimits, type GripSearch, type Weights } from "@/core/gripSearc
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { planRoutes } from "./planRoutes";
-import { struckOnBeats, timeRoute, type TimedRoute } from "./timeRoute";
+import { struckInQuarters, timeRoute, type TimedRoute } from "./timeRoute";
 
-const BEATS = 4;
 const TEMPO_BPM = 120;
 
-/** The best route through chords of a bar each; null where one cannot be played. */
+/** The best route through chords that are struck in quarters; null where one cannot be played. */
 export function routeThrough(
   search: GripSearch,
   neck: Neck,
@@ -28,6 +27,5 @@ export function routeThrough(
   });
   const route = planned.ok ? planned.value[0] : undefined;
   if (!route) return null;
-  const times = chords.map(() => struckOnBeats(BEATS));
-  return timeRoute(neck, route, times, TEMPO_BPM, TIMING[DEFAULT_LEVEL]);
+  return timeRoute(neck, route, struckInQuarters(chords.length, TEMPO_BPM), TIMING[DEFAULT_LEVEL]);
 }

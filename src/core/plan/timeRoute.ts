@@ -1,62 +1,66 @@
 import { positionOf, type HandPosition } from "@/core/hand";
 import {
-  availableMs,
   changeBetween,
-  leastSinceStrumMs,
   neededMs,
+  possibleMs,
   type HandChange,
   type TimingConstants,
 } from "@/core/motion";
 import { type Neck } from "@/core/neck";
+import { UNLIMITED_QUARTERS_BPM } from "@/core/song";
 import { type GripRoute } from "./planRoutes";
 import { type GripStop } from "./stops";
 
-/** How long a chord lasts, and how long before its end it is last struck; in beats. */
-export interface ChordTime {
-  readonly beats: number;
-  readonly lastStrumBeats: number;
+/** How long the hand has for each change of a route, and how fast the song goes. */
+export interface RouteTime {
+  /** One between each two chords, in quarters: from the last strum that needs a grip to the first that needs the next. */
+  readonly gaps: readonly number[];
+  /** In the meter's own beat. */
+  readonly tempoBpm: number;
+  readonly quartersPerBeat: number;
 }
 
-/** A chord that is struck on every beat. */
-export function struckOnBeats(beats: number): ChordTime {
-  return { beats, lastStrumBeats: Math.min(1, beats) };
+/** So many chords, each struck on every quarter. */
+export function struckInQuarters(chords: number, tempoBpm: number): RouteTime {
+  const gaps = Array.from({ length: Math.max(0, chords - 1) }, () => 1);
+  return { gaps, tempoBpm, quartersPerBeat: 1 };
 }
 
-/** The same for a chord that silence follows: the hand is free from the last strum on. */
-export function struckThenSilent(beats: number, silentBeats: number): ChordTime {
-  const { lastStrumBeats } = struckOnBeats(beats);
-  return { beats: beats + silentBeats, lastStrumBeats: lastStrumBeats + silentBeats };
+/** Tempos, all in the meter's own beat. */
+export interface ChangeTempos {
+  /** Up to which it holds; null where nothing has to move. */
+  readonly cleanTempoBpm: number | null;
+  /** Up to which players of the level still manage; null where nothing limits it. */
+  readonly possibleTempoBpm: number | null;
 }
 
-export interface TimedChange extends HandChange {
+export interface TimedChange extends HandChange, ChangeTempos {
   readonly neededMs: number;
   readonly availableMs: number;
   /** What is left over; less than 0 where the change comes late. */
   readonly slackMs: number;
-  /** The highest tempo at which it is in time; null where nothing has to move. */
-  readonly cleanTempoBpm: number | null;
 }
 
-export interface TimedRoute {
+export interface TimedRoute extends ChangeTempos {
   readonly stops: readonly GripStop[];
   /** One between each two stops. */
   readonly changes: readonly TimedChange[];
   readonly total: number;
   readonly hardest: number;
   readonly travelMm: number;
+  /** How many frets the hand goes in all, either way. */
+  readonly travelFrets: number;
   /** Changes on which the hand travels. */
   readonly shifts: number;
-  readonly cleanTempoBpm: number | null;
 }
 
-const MS_A_MINUTE = 60_000;
+const MS_PER_MINUTE = 60_000;
 
-/** What every change of a route asks of the hand at a tempo. One time for each stop. */
+/** What every change of a route asks of the hand at a tempo. */
 export function timeRoute(
   neck: Neck,
   { stops, total, hardest }: GripRoute,
-  times: readonly ChordTime[],
-  tempoBpm: number,
+  time: RouteTime,
   constants: TimingConstants,
 ): TimedRoute {
   let hand: HandPosition | null = null;
@@ -65,35 +69,46 @@ export function timeRoute(
     const before = stops[at - 1];
     if (before) {
       const change = changeBetween(neck, before.fingering, hand, fingering);
-      changes.push(timeChange(change, times[at - 1] ?? struckOnBeats(1), tempoBpm, constants));
+      changes.push(timeChange(change, time.gaps[at - 1] ?? 0, time, constants));
     }
     hand = positionOf(neck, fingering) ?? hand;
   }
-  const tempos = changes.flatMap(({ cleanTempoBpm }) => cleanTempoBpm ?? []);
   return {
     stops,
     changes,
     total,
     hardest,
     travelMm: changes.reduce((sum, { travelMm }) => sum + travelMm, 0),
+    travelFrets: changes.reduce((sum, { frets }) => sum + Math.abs(frets), 0),
     shifts: changes.filter(({ travelMm }) => travelMm > 0).length,
-    cleanTempoBpm: tempos.length > 0 ? Math.min(...tempos) : null,
+    cleanTempoBpm: leastOf(changes.map(({ cleanTempoBpm }) => cleanTempoBpm)),
+    possibleTempoBpm: leastOf(changes.map(({ possibleTempoBpm }) => possibleTempoBpm)),
   };
 }
 
 function timeChange(
   change: HandChange,
-  { lastStrumBeats }: ChordTime,
-  tempoBpm: number,
+  gap: number,
+  { tempoBpm, quartersPerBeat }: RouteTime,
   constants: TimingConstants,
 ): TimedChange {
   const needed = neededMs(change, constants);
-  const available = availableMs((lastStrumBeats * MS_A_MINUTE) / tempoBpm);
+  // The time for so many beats at 1 bpm, which a change that takes so long leaves at the tempo of their ratio.
+  const beatsMs = (gap / quartersPerBeat) * MS_PER_MINUTE;
+  const available = beatsMs / tempoBpm;
+  const fastestBpm = change.isMoving ? beatsMs / possibleMs(change, constants) : Infinity;
   return {
     ...change,
     neededMs: needed,
     availableMs: available,
     slackMs: available - needed,
-    cleanTempoBpm: needed > 0 ? (lastStrumBeats * MS_A_MINUTE) / leastSinceStrumMs(needed) : null,
+    cleanTempoBpm: change.isMoving ? beatsMs / needed : null,
+    possibleTempoBpm: fastestBpm * quartersPerBeat > UNLIMITED_QUARTERS_BPM ? null : fastestBpm,
   };
+}
+
+/** The least of tempos; null where none limits. */
+export function leastOf(tempos: readonly (number | null)[]): number | null {
+  const limits = tempos.filter((tempo) => tempo !== null);
+  return limits.length > 0 ? Math.min(...limits) : null;
 }

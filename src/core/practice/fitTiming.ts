@@ -1,5 +1,12 @@
-import { type TimingConstants } from "@/core/motion";
-import { changeMs, type RoundChange } from "./roundChange";
+import {
+  neededMs,
+  TIMING_TERMS,
+  timingParts,
+  type TimingConstants,
+  type TimingTerm,
+} from "@/core/motion";
+import { type RoundChange } from "./roundChange";
+import { solve } from "./solve";
 
 /** A round that says something of the hand: in time, or not. Rough ones say neither. */
 export interface FitRound {
@@ -14,9 +21,6 @@ export interface FittedTiming {
   readonly missed: number;
 }
 
-/** The constants that are fitted; W stays as it is, because b says the same. */
-const FITTED = ["aMs", "bMsPerBit", "newShapeMs", "acrossMs", "towardNutMs"] as const;
-
 /** How far a hand's times scatter about what it needs, as a share (a judgement). */
 const SCATTER = 0.12;
 /** A logistic curve of this scale is close to a normal one of a standard deviation of 1. */
@@ -24,7 +28,13 @@ const LOGISTIC = Math.sqrt(3) / Math.PI;
 /** How far constants lie from their level's, as a share: the pull to the defaults (a judgement). */
 const PRIOR_SHARE = 0.5;
 /** No constant is less or more than this share of its level's (judgements). */
-const [LEAST_SHARE, MOST_SHARE] = [0.25, 3];
+const SHARES: readonly [least: number, most: number] = [0.25, 3];
+/** Those that every change adds up from are held closer, so that no change ever takes less than nothing. */
+const CLOSER_SHARES: Readonly<Partial<Record<TimingTerm, readonly [number, number]>>> = {
+  setMs: [0.5, 3],
+  oneFingerSavesMs: [0, 1],
+  openStringsSaveMs: [0, 1],
+};
 const STEPS = 50;
 const SETTLED_MS = 1e-3;
 const SHORTEST_SHARE = 1e-6;
@@ -45,12 +55,12 @@ export function fitTiming(
   const clean = rounds.filter(({ isClean }) => isClean).length;
   const missed = rounds.length - clean;
   if (rounds.length < FEWEST_ROUNDS || clean === 0 || missed === 0) return null;
-  const start = FITTED.map((name) => defaults[name]);
+  const start = TIMING_TERMS.map((term) => defaults[term]);
   const observations = rounds.map(({ change, isClean }) => ({
     parts: partsOf(change, defaults.usableShare),
     availableMs: change.availableMs,
     isClean,
-    scaleMs: LOGISTIC * SCATTER * Math.max(1, changeMs(change, defaults)),
+    scaleMs: LOGISTIC * SCATTER * Math.max(1, neededMs(change, defaults)),
   }));
   let values: readonly number[] = start;
   for (let step = 0; step < STEPS; step++) {
@@ -59,8 +69,7 @@ export function fitTiming(
     values = next;
     if (moved < SETTLED_MS) break;
   }
-  const fitted = Object.fromEntries(FITTED.map((name, index) => [name, values[index] ?? 0]));
-  return { constants: { ...defaults, ...fitted }, clean, missed };
+  return { constants: scaled(defaults, (term) => values[TIMING_TERMS.indexOf(term)] ?? 0), clean, missed };
 }
 
 interface Observation {
@@ -70,11 +79,24 @@ interface Observation {
   readonly scaleMs: number;
 }
 
+/** Own constants; what is possible keeps its share of what holds, as the level has it. */
+function scaled(level: TimingConstants, own: (term: TimingTerm) => number): TimingConstants {
+  const terms = TIMING_TERMS.map((term) => [term, own(term)] as const);
+  const possible = terms.map(([term, ms]) => [
+    term,
+    (ms * level.possible[term]) / Math.max(Number.EPSILON, level[term]),
+  ]);
+  return {
+    ...level,
+    ...Object.fromEntries(terms),
+    possible: Object.fromEntries(possible) as TimingConstants["possible"],
+  };
+}
+
 /** By how much each constant enters the time of a change. */
 function partsOf(change: RoundChange, usableShare: number): readonly number[] {
-  const { travelMm, spaceMm, isNewShape, isAcross, isTowardNut } = change;
-  const bits = travelMm > 0 ? Math.log2(travelMm / (usableShare * spaceMm) + 1) : 0;
-  return [travelMm > 0 ? 1 : 0, bits, Number(isNewShape), Number(isAcross), Number(isTowardNut)];
+  const parts = timingParts(change, usableShare);
+  return TIMING_TERMS.map((term) => parts[term]);
 }
 
 /** How badly constants explain the rounds: what is minimised. */
@@ -131,26 +153,10 @@ function newtonStep(
     const next = values.map((value, index) => {
       const plain = start[index] ?? 0;
       const moved = value + share * (way[index] ?? 0);
-      return Math.min(MOST_SHARE * plain, Math.max(LEAST_SHARE * plain, moved));
+      const [least, most] = CLOSER_SHARES[TIMING_TERMS[index] ?? "setMs"] ?? SHARES;
+      return Math.min(most * plain, Math.max(least * plain, moved));
     });
     if (penalty(next, start, observations) < before) return next;
   }
   return values;
-}
-
-/** Solves a small system with a positive definite matrix, by Gauss's elimination; the matrix is used up. */
-function solve(matrix: number[][], right: readonly number[]): readonly number[] {
-  const size = right.length;
-  const rows = matrix.map((row, index) => [...row, right[index] ?? 0]);
-  for (let pivot = 0; pivot < size; pivot++) {
-    const pivotRow = rows[pivot] ?? [];
-    for (const [index, row] of rows.entries()) {
-      if (index === pivot) continue;
-      const factor = (row[pivot] ?? 0) / (pivotRow[pivot] ?? 1);
-      for (let column = pivot; column <= size; column++) {
-        row[column] = (row[column] ?? 0) - factor * (pivotRow[column] ?? 0);
-      }
-    }
-  }
-  return rows.map((row, index) => (row[size] ?? 0) / (row[index] ?? 1));
 }

@@ -1,5 +1,5 @@
 export { FEWEST_ROUNDS, fitTiming, type FitRound, type FittedTiming } from "./fitTiming";
-export { changeMs, roundChangeOf, tightestAt, type RoundChange } from "./roundChange";
+export { roundChangeOf, tightestAt, type RoundChange } from "./roundChange";
 export { SIMULATED, simulatedRound, simulatedStrikes, type Simulated } from "./simulated";
 export {
   addRound,

@@ -1,15 +1,8 @@
 import { type Arrangement, type SongChange, type SongRoute } from "@/core/arrangement";
-import { fittsMs, type TimingConstants } from "@/core/motion";
+import { type ChangeDemands } from "@/core/motion";
 
 /** The tightest change of a round, as far as its time depends on it. */
-export interface RoundChange {
-  readonly travelMm: number;
-  /** The room between two wires where the index arrives. */
-  readonly spaceMm: number;
-  readonly isNewShape: boolean;
-  /** In the same shape, but on other strings. */
-  readonly isAcross: boolean;
-  readonly isTowardNut: boolean;
+export interface RoundChange extends ChangeDemands {
   readonly availableMs: number;
 }
 
@@ -40,25 +33,18 @@ export function tightestAt(
 
 /** A change, as far as its time depends on it. */
 export function roundChangeOf(change: SongChange): RoundChange {
-  const { travelMm, arrivalSpaceMm, isShapeKept, landed, isTowardNut, availableMs } = change;
   return {
-    travelMm,
-    spaceMm: arrivalSpaceMm,
-    isNewShape: !isShapeKept,
-    isAcross: isShapeKept && landed.length > 0,
-    isTowardNut,
-    availableMs,
+    isMoving: change.isMoving,
+    travelMm: change.travelMm,
+    arrivalSpaceMm: change.arrivalSpaceMm,
+    placedFingers: change.placedFingers,
+    laysBarre: change.laysBarre,
+    laysSmallBarre: change.laysSmallBarre,
+    dropsBarre: change.dropsBarre,
+    overreachMm: change.overreachMm,
+    clearsOpenStrings: change.clearsOpenStrings,
+    isOneFinger: change.isOneFinger,
+    leavesOpenStrings: change.leavesOpenStrings,
+    availableMs: change.availableMs,
   };
-}
-
-/** What a change takes in a hand of these constants, in ms. */
-export function changeMs(change: RoundChange, constants: TimingConstants): number {
-  const { travelMm, spaceMm, isNewShape, isAcross, isTowardNut } = change;
-  const { usableShare, newShapeMs, acrossMs, towardNutMs } = constants;
-  return (
-    (travelMm > 0 ? fittsMs(constants, travelMm, usableShare * spaceMm) : 0) +
-    (isNewShape ? newShapeMs : 0) +
-    (isAcross ? acrossMs : 0) +
-    (isTowardNut ? towardNutMs : 0)
-  );
 }

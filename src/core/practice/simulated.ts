@@ -1,7 +1,7 @@
-import { type TimingConstants } from "@/core/motion";
+import { neededMs, type TimingConstants } from "@/core/motion";
 import { gaussian } from "@/core/random";
 import { type RoundResult } from "@/core/recall";
-import { changeMs, type RoundChange } from "./roundChange";
+import { type RoundChange } from "./roundChange";
 
 /** A player made by computation, known exactly, so that what listens and what fits can be checked. */
 export const SIMULATED = ["steady", "rushing", "sloppy"] as const;
@@ -47,6 +47,6 @@ export function simulatedRound(
   constants: TimingConstants,
   random: () => number,
 ): RoundResult {
-  const took = changeMs(change, constants) * Math.exp(HAND_SCATTER * gaussian(random));
+  const took = neededMs(change, constants) * Math.exp(HAND_SCATTER * gaussian(random));
   return took <= change.availableMs ? "clean" : "missed";
 }

@@ -13,7 +13,7 @@ export { FORM_CHORDS, FORMS, writeForm, type Form, type FormChords } from "./for
 export { readKey, type Key } from "./roman";
 export { say, sayChordTexture, sayTexture, type Said } from "./rewrite";
 export { transposeChart, type Move } from "./transpose";
-export { pickedAt, strikesOf, type Strike, type StruckSpan } from "./strikes";
+export { pickedAt, strikesAs, strikesOf, type Strike, type StruckSpan } from "./strikes";
 export {
   ACCENTS,
   FEELS,
@@ -25,6 +25,9 @@ export {
   TOUCHES,
   type Texture,
 } from "./texture";
-export { DEFAULT_TEMPO_BPM, playedChords, quartersPerBeat, type PlayedChord } from "./played";
+export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
+export { quartersPerBeat } from "./meter";
+export { playedChords, type PlayedChord } from "./played";
+export { DEFAULT_TEMPO_BPM, UNLIMITED_QUARTERS_BPM } from "./tempo";
 export { LOOPS, writeLoop, type Loop } from "./loop";
 export { keyOfSignature, signatureOf } from "./keySignature";

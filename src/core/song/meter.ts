@@ -27,3 +27,12 @@ export function readMeter(text: string): Meter | null {
 export function divides({ counts }: Meter, parts: number): boolean {
   return counts % parts === 0 || parts % counts === 0;
 }
+
+const DOTTED_QUARTER = 1.5;
+
+/** Quarters in the beat that a meter's tempo counts: dotted in 6/8, 9/8 and 12/8 (common practice). */
+export function quartersPerBeat(meter: string): number {
+  const [counts = 4, unit = 4] = meter.split("/").map(Number);
+  if (unit === 8 && counts > 3 && counts % 3 === 0) return DOTTED_QUARTER;
+  return 4 / unit;
+}

@@ -1,28 +1,14 @@
+import { type StruckChord } from "./changeGaps";
 import { type Chart } from "./chart";
+import { strikesAs } from "./strikes";
 
 /** A chord as it is played, repeats written out. */
-export interface PlayedChord {
+export interface PlayedChord extends StruckChord {
   readonly name: string;
-  /** How long it sounds, in the meter's own beat. */
-  readonly beats: number;
-  /** How long nothing sounds between it and the next. */
-  readonly silentBeats: number;
-}
-
-/** Where a chart says none. */
-export const DEFAULT_TEMPO_BPM = 120;
-const DOTTED_QUARTER = 1.5;
-
-/** Quarters in the beat that a meter's tempo counts: dotted in 6/8, 9/8 and 12/8 (common practice). */
-export function quartersPerBeat(meter: string): number {
-  const [counts = 4, unit = 4] = meter.split("/").map(Number);
-  if (unit === 8 && counts > 3 && counts % 3 === 0) return DOTTED_QUARTER;
-  return 4 / unit;
 }
 
 /** Every chord that sounds, in the order of the song; "N.C." and what is no chord are silence. */
-export function playedChords({ sections, order, meter }: Chart): readonly PlayedChord[] {
-  const beat = quartersPerBeat(meter);
+export function playedChords({ sections, order }: Chart): readonly PlayedChord[] {
   let barStart = 0;
   const spans = order.flatMap(([section, index]) => {
     const bar = sections[section]?.bars[index];
@@ -30,15 +16,12 @@ export function playedChords({ sections, order, meter }: Chart): readonly Played
     barStart += bar?.beats ?? 0;
     return (bar?.chords ?? [])
       .filter(({ reducedTo }) => reducedTo !== null)
-      .map(({ name, startBeat, beats }) => ({ name, start: from + startBeat, beats }));
+      .map((chord) => ({ ...chord, meter: bar?.meter ?? "4/4", start: from + chord.startBeat }));
   });
-  return spans.map(({ name, start, beats }, index) => {
+  return spans.map(({ name, meter, texture, startBeat, start, beats }, index) => {
     const next = spans[index + 1]?.start ?? start + beats;
     const sounding = Math.min(beats, Math.max(0, next - start));
-    return {
-      name,
-      beats: sounding / beat,
-      silentBeats: Math.max(0, next - start - sounding) / beat,
-    };
+    const strikes = strikesAs(texture, { meter, startBeat, beats: sounding });
+    return { name, start, beats: sounding, strikes };
   });
 }

@@ -1,5 +1,5 @@
-import { quartersPerBeat } from "./played";
-import { PLAIN_TEXTURE, type Texture, type Touch } from "./texture";
+import { quartersPerBeat } from "./meter";
+import { PLAIN_TEXTURE, readTexture, type Texture, type Touch } from "./texture";
 
 /** One attack of the picking hand. */
 export interface Strike {
@@ -75,6 +75,12 @@ export function strikesOf(texture: Texture | null, span: StruckSpan): readonly S
     }
   }
   return atLeast(strikes);
+}
+
+/** The attacks of a chord whose texture is written out; one that cannot be read counts as none. */
+export function strikesAs(texture: string | null, span: StruckSpan): readonly Strike[] {
+  const read = texture === null ? null : readTexture(texture);
+  return strikesOf(read?.ok ? read.value : null, span);
 }
 
 const TOUCH_OF: Readonly<Record<string, Touch>> = { m: "muted", c: "choked" };

@@ -5,6 +5,7 @@ import { usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SongContent } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
 import { TableButton } from "@/ui/save";
+import { tempoText } from "@/ui/text";
 import { computeFreely } from "@/worker/client";
 
 interface AgainstTenonProps {
@@ -58,7 +59,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
               Hand travels
             </th>
             <th scope="col" className="font-normal">
-              Clean to
+              Holds to
             </th>
           </tr>
         </thead>
@@ -74,28 +75,28 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
 }
 
 function WayRow({ name, route }: { readonly name: string; readonly route: SongRoute }) {
-  const { travelMm, cleanTempoBpm } = route.timed;
+  const { travelFrets, cleanTempoBpm } = route.timed;
   return (
     <tr>
       <th scope="row" className="pr-6 font-normal">
         {name}
       </th>
-      <td className="pr-6">{`${Math.round(travelMm)} mm`}</td>
-      <td>{cleanTempoBpm === null ? "any tempo" : `${Math.floor(cleanTempoBpm)} a minute`}</td>
+      <td className="pr-6">{`${travelFrets} frets`}</td>
+      <td>{tempoText(cleanTempoBpm)}</td>
     </tr>
   );
 }
 
-/** What Tenon's way saves of the hand's, in mm and in tempo. */
+/** What Tenon's way saves of the hand's, in frets and in tempo. */
 export function savedText(own: WayFigures, best: WayFigures): string {
-  const mm = Math.round(own.travelMm) - Math.round(best.travelMm);
+  const frets = own.travelFrets - best.travelFrets;
   const gained = tempoOf(best) - tempoOf(own);
   const parts = [
-    mm > 0 ? `saves ${mm} mm` : null,
+    frets > 0 ? `saves ${frets} ${frets === 1 ? "fret" : "frets"} of travel` : null,
     gained === Infinity
       ? "holds at any tempo"
       : gained > 0
-        ? `holds ${gained} a minute faster`
+        ? `holds ${gained} bpm faster`
         : null,
   ].filter((part) => part !== null);
   if (parts.length === 0) {
@@ -104,7 +105,7 @@ export function savedText(own: WayFigures, best: WayFigures): string {
   return `Tenon's way ${parts.join(" and ")}. The file's grips are pinned; let any of them go in the song.`;
 }
 
-type WayFigures = Pick<SongRoute["timed"], "travelMm" | "cleanTempoBpm">;
+type WayFigures = Pick<SongRoute["timed"], "travelFrets" | "cleanTempoBpm">;
 
 /** Infinity where nothing has to move. */
 function tempoOf({ cleanTempoBpm }: WayFigures): number {

@@ -68,7 +68,7 @@ export function KeptAs({ preview, onBack, onClose }: KeptAsProps) {
         count(bars, "bar"),
         count(chords, "chord"),
         ...(grips > 0 ? [`${grips} with a grip of their own`] : []),
-        ...(tempoBpm === null ? [] : [`${Math.round(tempoBpm)} a minute`]),
+        ...(tempoBpm === null ? [] : [`${Math.round(tempoBpm)} bpm`]),
         ...(capo > 0 ? [`capo ${capo}: choose a guitar with it`] : []),
       ];
       return (

@@ -42,7 +42,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
   const kinds = DRILL_KINDS.filter((kind) => spans.some((each) => each.secondsByKind[kind]));
   const hasTempo = drill !== null && spans.some(({ bestBpm }) => bestBpm !== null);
   const second = hasTempo
-    ? { label: "fastest clean round, a minute", values: spans.map(({ bestBpm }) => bestBpm) }
+    ? { label: "fastest clean round, bpm", values: spans.map(({ bestBpm }) => bestBpm) }
     : { label: "clean, in %", values: spans.map(cleanShare) };
   return (
     <div className="space-y-4">
@@ -84,7 +84,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
               },
             ],
           }}
-          options={chartOptions(SPAN_WORDS[span], hasTempo ? "a minute" : "%")}
+          options={chartOptions(SPAN_WORDS[span], hasTempo ? "bpm" : "%")}
         />
       </figure>
       <details>

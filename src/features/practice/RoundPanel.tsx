@@ -43,7 +43,7 @@ export function RoundPanel({ placed, drill, play }: RoundPanelProps) {
     >
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <p className="figures text-4xl font-bold" aria-live="polite">
-          {`${rung.bpm} a minute`}
+          {`${rung.bpm} bpm`}
         </p>
         <p className="text-lg text-muted">
           {place && !place.count

@@ -66,7 +66,7 @@ function RoundLine({ round, isEdited, onEdit, onChanged }: RoundLineProps) {
     onChanged();
   };
   const told = [
-    round.bpm === null ? null : `${Math.round(round.bpm)} a minute`,
+    round.bpm === null ? null : `${Math.round(round.bpm)} bpm`,
     STEPS.indexOf(round.step) < STEPS.length - 1 ? STEP_WORDS[round.step].toLowerCase() : null,
     round.medianMs === null ? null : offText(round.medianMs),
     round.spreadMs === null ? null : `spread ${Math.round(round.spreadMs)} ms`,

@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useRef } from "react";
-import { TIMING } from "@/core/motion";
-import { changeMs, FEWEST_ROUNDS, fitTiming, type RoundChange } from "@/core/practice";
+import { neededMs, TIMING } from "@/core/motion";
+import { FEWEST_ROUNDS, fitTiming, type RoundChange } from "@/core/practice";
 import { type Result } from "@/core/result";
 import { useRig } from "@/session";
 import { currentValue, useComputed } from "@/ui/computed";
@@ -53,8 +53,8 @@ export function TimingPanel() {
                   <td className="py-1 pr-3">
                     <NoteText>{name}</NoteText>
                   </td>
-                  <td>{Math.round(changeMs(change, fitted.constants))}</td>
-                  <td>{Math.round(changeMs(change, plain))}</td>
+                  <td>{Math.round(neededMs(change, fitted.constants))}</td>
+                  <td>{Math.round(neededMs(change, plain))}</td>
                   <td>{`${clean}, ${missed}`}</td>
                 </tr>
               ))}

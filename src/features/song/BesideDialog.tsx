@@ -7,9 +7,9 @@ import { lastValue, useComputed } from "@/ui/computed";
 import { AppDialog } from "@/ui/controls";
 import { FretText } from "@/ui/grip";
 import { TableButton } from "@/ui/save";
-import { NoteText } from "@/ui/text";
+import { holdsText, NoteText } from "@/ui/text";
 import { compute } from "@/worker/client";
-import { mmText, msText, routeName, tempoText } from "./words";
+import { fretsText, moveText, msText, routeName } from "./words";
 
 interface BesideDialogProps {
   readonly arrangement: Arrangement;
@@ -98,7 +98,7 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
                         {stop?.fingering.effort.toFixed(1)}
                       </td>,
                       <td key={`${index} way`} className="px-2 whitespace-nowrap">
-                        {change ? `${mmText(change.travelMm)}, ${msText(change.neededMs)}` : ""}
+                        {change ? `${moveText(change.frets)}, ${msText(change.neededMs)}` : ""}
                       </td>,
                       <td key={`${index} sound`} className="px-2">
                         {sound ? sound.roughness.gain.toFixed(1) : "…"}
@@ -120,10 +120,10 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
                   {timed.total.toFixed(1)}
                 </td>,
                 <td key={`${index} travel`} className="px-2 whitespace-nowrap">
-                  {mmText(timed.travelMm)}
+                  {fretsText(timed.travelFrets)}
                 </td>,
                 <td key={`${index} tempo`} className="px-2">
-                  {`clean to ${tempoText(timed.cleanTempoBpm)}`}
+                  {holdsText(timed, arrangement.quartersPerBeat)}
                 </td>,
               ])}
             </tr>

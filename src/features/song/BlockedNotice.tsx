@@ -1,7 +1,7 @@
 import { TriangleAlert } from "lucide-react";
 import { type Blockage, type SongSettings } from "@/core/arrangement";
-import { NoteText } from "@/ui/text";
-import { barWords, BLOCKER_WORDS, sectionName, tempoText } from "./words";
+import { NoteText, tempoText } from "@/ui/text";
+import { barWords, BLOCKER_WORDS, sectionName } from "./words";
 
 interface BlockedNoticeProps {
   readonly blockage: Blockage;
@@ -35,7 +35,7 @@ export function BlockedNotice({ blockage, onLoosen }: BlockedNoticeProps) {
               className="button"
               onClick={() => onLoosen(settings)}
             >
-              {`Without ${BLOCKER_WORDS[without]}: ${total.toFixed(1)} points, clean to ${tempoText(cleanTempoBpm)}`}
+              {`Without ${BLOCKER_WORDS[without]}: ${total.toFixed(1)} points, holds to ${tempoText(cleanTempoBpm)}`}
             </button>
           ))}
         </div>

@@ -3,8 +3,8 @@ import { Check } from "lucide-react";
 import { type Advice, type Arrangement, type SongChange, type SongRoute } from "@/core/arrangement";
 import { lastValue, type Computed } from "@/ui/computed";
 import { KeyCap, TryAgain } from "@/ui/controls";
-import { fingersWords, NoteText } from "@/ui/text";
-import { ADVICE_WORDS, barWords, HOLDS_WORDS, moveWords, msText, tempoText } from "./words";
+import { fingersWords, holdsText, NoteText, tempoText } from "@/ui/text";
+import { adviceWords, barWords, HOLDS_WORDS, mmText, moveWords, msText } from "./words";
 
 interface ChangePanelProps {
   readonly arrangement: Arrangement;
@@ -38,46 +38,53 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
           <dd>{moveWords(change)}</dd>
           <dt className="text-muted">Fingers</dt>
           <dd>{fingersWords(change)}</dd>
-          <dt className="text-muted">Needs</dt>
-          <dd>
-            <TimeNeeded change={change} />
-          </dd>
-          <dt className="text-muted">Clean to</dt>
+          <dt className="text-muted">Tempo</dt>
           <dd className="figures">
-            {change.cleanTempoBpm === null
-              ? "any tempo"
-              : `${tempoText(change.cleanTempoBpm)} a minute`}
-            {isWorst ? ", the first to break" : ""}
+            <strong className={change.holds === "too fast" ? "text-warning" : "font-semibold"}>
+              {`${HOLDS_WORDS[change.holds]} at ${Math.round(arrangement.tempoBpm)} bpm`}
+            </strong>
+            {`. ${holdsText(change, arrangement.quartersPerBeat)}${isWorst ? ", the tightest" : ""}.`}
           </dd>
         </dl>
+        <Why change={change} />
         <button type="button" className="button" aria-pressed={isOnNeck} onClick={onNeck}>
           {isOnNeck ? "Back to the way" : "Both grips on the neck"}
         </button>
       </div>
-      <Tips advice={advice} change={change} onTake={onTake} />
+      <Tips
+        advice={advice}
+        change={change}
+        quartersPerBeat={arrangement.quartersPerBeat}
+        onTake={onTake}
+      />
     </section>
   );
 });
 
-function TimeNeeded({ change }: { readonly change: SongChange }) {
-  const { neededMs, availableMs, slackMs, holds } = change;
+/** The figures behind the verdict. */
+function Why({ change }: { readonly change: SongChange }) {
+  const { travelMm, frets, neededMs, availableMs, slackMs } = change;
+  const way = travelMm > 0 ? `${mmText(travelMm)} ${frets < 0 ? "toward the nut" : "up the neck"}` : "";
+  const spare = slackMs >= 0 ? `${msText(slackMs)} to spare` : `${msText(-slackMs)} short`;
   return (
-    <span className="figures">
-      {`${msText(neededMs)} of ${msText(availableMs)}: `}
-      <strong className={holds === "impossible" ? "text-warning" : ""}>{HOLDS_WORDS[holds]}</strong>
-      {slackMs >= 0 ? `, ${msText(slackMs)} to spare` : `, ${msText(-slackMs)} short`}
-    </span>
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">Why?</summary>
+      <p className="figures">
+        {`${way ? `The index goes ${way}. ` : ""}The hand needs ${msText(neededMs)} from the last strum that needs the old grip; the song gives ${msText(availableMs)}: ${spare}.`}
+      </p>
+    </details>
   );
 }
 
 interface TipsProps {
   readonly advice: Computed<readonly Advice[] | null>;
   readonly change: SongChange;
+  readonly quartersPerBeat: number;
   readonly onTake: (advice: Advice) => void;
 }
 
-function Tips({ advice, change, onTake }: TipsProps) {
-  if (change.holds === "comfortable" && change.cleanTempoBpm === null) return null;
+function Tips({ advice, change, quartersPerBeat, onTake }: TipsProps) {
+  if (change.cleanTempoBpm === null) return null;
   const tips = lastValue(advice) ?? [];
   return (
     <div className="space-y-1.5" aria-busy={advice.kind === "waiting"}>
@@ -87,7 +94,7 @@ function Tips({ advice, change, onTake }: TipsProps) {
       )}
       {advice.kind === "waiting" && <p className="text-muted">Trying what helps…</p>}
       {advice.kind === "ready" && tips.length === 0 && (
-        <p className="text-muted">Nothing that was tried makes this change faster.</p>
+        <p className="text-muted">Nothing makes this change faster: letting strums go, scratching, other fingers, other places and fewer notes were tried.</p>
       )}
       {advice.kind === "ready" && (
         <ul className="space-y-1.5">
@@ -100,8 +107,10 @@ function Tips({ advice, change, onTake }: TipsProps) {
               >
                 <KeyCap of={String(index + 1)} />
                 <span className="min-w-0 flex-1">
-                  <NoteText>{ADVICE_WORDS[tip.kind](tip.chord)}</NoteText>
-                  <span className="figures block text-[15px] text-muted">{gainWords(tip)}</span>
+                  <NoteText>{adviceWords(tip)}</NoteText>
+                  <span className="figures block text-[15px] text-muted">
+                    {gainWords(tip, quartersPerBeat)}
+                  </span>
                 </span>
                 <Check size={18} aria-hidden="true" className="text-muted" />
               </button>
@@ -113,10 +122,14 @@ function Tips({ advice, change, onTake }: TipsProps) {
   );
 }
 
-/** "Song clean to 124, 18 more" */
-function gainWords({ cleanTempoBpm, gainBpm, changeTempoBpm }: Advice): string {
-  const change = changeTempoBpm === null ? "no move here" : `here to ${tempoText(changeTempoBpm)}`;
-  if (cleanTempoBpm === null) return `${change}; the song at any tempo`;
+/** "Here to 150 bpm; the song to 124 bpm, 18 more" */
+function gainWords(
+  { cleanTempoBpm, gainBpm, changeTempoBpm }: Advice,
+  quartersPerBeat: number,
+): string {
+  const text = (bpm: number | null) => tempoText(bpm, quartersPerBeat);
+  const here = changeTempoBpm === null ? "No move here" : `Here to ${text(changeTempoBpm)}`;
+  if (cleanTempoBpm === null) return `${here}; the song to any tempo`;
   const more = Math.round(gainBpm);
-  return `${change}; song to ${tempoText(cleanTempoBpm)}${more > 0 ? `, ${more} more` : ", as before"}`;
+  return `${here}; the song to ${text(cleanTempoBpm)}${more > 0 ? `, ${more} more` : ", as before"}`;
 }

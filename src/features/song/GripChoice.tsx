@@ -176,7 +176,8 @@ export const GripChoice = memo(function GripChoice(props: GripChoiceProps) {
 function undoWords(mark: Mark): string {
   if (mark.act === "thin")
     return mark.notes === 1 ? "All notes, not the root only" : "All notes again";
-  if (mark.act === "leave") return "Play the last eighth again";
+  if (mark.act === "leave") return "Strum to the end again";
+  if (mark.act === "scratch") return "Strum to the end, no scratch";
   return mark.act === "forbid"
     ? `Allow ${mark.fretting.map((fret) => fret ?? "x").join(" ")} again`
     : "Unpin";

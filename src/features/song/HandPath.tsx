@@ -113,7 +113,7 @@ function pathLabel(route: SongRoute | null): string {
   const count = (holds: keyof typeof HOLDS_WORDS) =>
     changes.filter((change) => change.holds === holds).length;
   return spokenNotes(
-    `${route.timed.stops.length} grips, ${count("tight")} tight changes, ${count("impossible")} too late`,
+    `${route.timed.stops.length} grips, ${count("tight")} tight changes, ${count("too fast")} too fast`,
   );
 }
 

@@ -168,11 +168,11 @@ interface JumpProps {
   readonly holds: HoldsAtTempo;
 }
 
-/** A smooth line for a comfortable change, broken for a tight one, a jagged one where it comes too late. */
+/** A smooth line for a change that holds, broken for a tight one, jagged where it is too fast. */
 function Jump({ from, to, holds }: JumpProps) {
   const [x1, y1] = [from.x + from.width, from.y + from.height / 2];
   const [x2, y2] = [to.x, to.y + to.height / 2];
-  if (holds === "impossible") {
+  if (holds === "too fast") {
     return (
       <path
         d={jagged(x1, y1, x2, y2)}

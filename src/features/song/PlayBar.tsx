@@ -139,7 +139,7 @@ export function PlayBar({ play, view, arrangement }: PlayBarProps) {
       {play.place && (
         <p className="figures text-xl font-semibold" aria-live="off" data-place="">
           {play.place.count ??
-            `Bar ${play.place.bar + 1}, ${sectionName(sectionKeys[bars[play.place.bar]?.section ?? 0] ?? "")}, ${Math.round(play.place.tempoBpm)} a minute`}
+            `Bar ${play.place.bar + 1}, ${sectionName(sectionKeys[bars[play.place.bar]?.section ?? 0] ?? "")}, ${Math.round(play.place.tempoBpm)} bpm`}
         </p>
       )}
     </div>

@@ -15,7 +15,7 @@ import { PathStops } from "./PathStops";
 import { SongGrip } from "./SongGrip";
 import { stripOf } from "./strip";
 import { type SongAnswers } from "./useSongAnswers";
-import { sectionName, tempoText } from "./words";
+import { sectionName } from "./words";
 
 interface SongSheetProps {
   readonly song: SongContent;
@@ -65,7 +65,7 @@ export function SongSheet({ song, tuning, answers, route, onClose }: SongSheetPr
           <h1 className="text-4xl font-bold">{song.name}</h1>
           <p className="text-lg">
             <NoteText>
-              {`${tuning.name}, ${Math.round(arrangement.tempoBpm)} a minute, ${chart.meter}; clean to ${tempoText(route.timed.cleanTempoBpm)}`}
+              {`${tuning.name}, ${Math.round(arrangement.tempoBpm)} bpm, ${chart.meter}`}
             </NoteText>
           </p>
         </div>

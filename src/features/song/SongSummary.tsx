@@ -1,14 +1,16 @@
-import { MOST_CHORDS } from "@/core/arrangement";
+import { MOST_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
+import { useRig } from "@/session";
 import { lastValue } from "@/ui/computed";
 import { useNames } from "@/ui/names";
-import { NoteText } from "@/ui/text";
+import { holdsText, NoteText } from "@/ui/text";
 import { type SongAnswers } from "./useSongAnswers";
-import { barWords, mmText, tempoText } from "./words";
+import { barWords, fretsText } from "./words";
 
 /** Whether the chosen way holds at the song's tempo, and where it breaks first. */
 export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
   const { pitch } = useNames();
-  const { route, arrangement, hardStrokes } = answers;
+  const { downStrokesBpm } = useRig().profile;
+  const { route, arrangement } = answers;
   if (!route) {
     const isEmpty = arrangement.chords.length === 0;
     const problem = lastValue(answers.way)?.problem;
@@ -21,30 +23,55 @@ export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
     );
   }
   const { timed } = route;
-  const { tempoBpm } = arrangement;
-  const worst = timed.worst === null ? undefined : timed.changes[timed.worst];
-  const [from, to] = [0, 1].map(
-    (step) => arrangement.chords[route.played[(timed.worst ?? 0) + step] ?? -1],
-  );
-  const isLate = (timed.cleanTempoBpm ?? Infinity) < tempoBpm;
-  const share =
-    timed.tempoShare === null
-      ? ""
-      : ` (${Math.floor(timed.tempoShare * 100)} % of ${Math.round(tempoBpm)})`;
-  const text =
-    worst === undefined
-      ? "Nothing has to move: clean at any tempo."
-      : `Clean to ${tempoText(timed.cleanTempoBpm)} a minute${share}. First to break: ${barWords(from?.playedBar ?? 0).toLowerCase()}, ${from?.name ?? ""} to ${to?.name ?? ""}.`;
+  const { tempoBpm, quartersPerBeat } = arrangement;
+  const holds = holdsText(timed, quartersPerBeat);
+  const bpm = `${Math.round(tempoBpm)} bpm`;
+  const verdict = {
+    holds,
+    tight: `Tight at ${bpm}. ${holds}`,
+    "too fast": `Too fast at ${bpm}. ${holds}`,
+  }[timed.holds];
+  const figures = [
+    `${timed.stops.length} grips`,
+    `the hand moves ${fretsText(timed.travelFrets)} in ${timed.shifts} shifts`,
+    `effort ${timed.total.toFixed(1)}`,
+    ...(timed.lowestMidi === null ? [] : [`lowest ${pitch(timed.lowestMidi)}`]),
+  ].join(", ");
+  const cut = arrangement.isCut
+    ? `. The way goes through the first ${MOST_CHORDS} chords; the others are kept`
+    : "";
   return (
     <div className="space-y-0.5" aria-live="polite" data-summary="">
-      <p className={`text-lg font-semibold ${isLate ? "text-warning" : ""}`}>
-        <NoteText>{isLate ? `Too fast as it is. ${text}` : text}</NoteText>
+      <p className={`text-lg ${EMPHASIS[timed.holds]}`} data-holds={timed.holds}>
+        <NoteText>{`${verdict}. ${limitWords(route, arrangement, downStrokesBpm)}`}</NoteText>
       </p>
       <p className="figures text-[15px] text-muted">
-        <NoteText>
-          {`${timed.stops.length} grips, ${mmText(timed.travelMm)} of travel in ${timed.shifts} shifts, effort ${timed.total.toFixed(1)}${timed.lowestMidi === null ? "" : `, lowest ${pitch(timed.lowestMidi)}`}${arrangement.isCut ? `. The way goes through the first ${MOST_CHORDS} chords; the others are kept` : ""}${hardStrokes.length > 0 ? `. Down strokes faster than your limit in ${hardStrokes.length} chords` : ""}`}
-        </NoteText>
+        <NoteText>{`${figures}${cut}`}</NoteText>
       </p>
     </div>
   );
+}
+
+/** What holds is said quietly; red is only what nobody of the level is expected to play. */
+const EMPHASIS = {
+  holds: "",
+  tight: "font-semibold",
+  "too fast": "font-semibold text-warning",
+} as const;
+
+/** "Tightest: bar 6, A5 to C5." */
+function limitWords(
+  { timed, played }: SongRoute,
+  { chords }: Arrangement,
+  downStrokesBpm: number,
+): string {
+  const { limit } = timed;
+  if (limit === null) return "";
+  if (limit.kind === "down strokes") {
+    const bar = barWords(chords[limit.chord]?.playedBar ?? 0).toLowerCase();
+    return `Tightest: the down strokes in ${bar}; yours go to ${Math.round(downStrokesBpm)} bpm in eighths.`;
+  }
+  const [from, to] = [0, 1].map((step) => chords[played[limit.change + step] ?? -1]);
+  if (!from || !to) return "";
+  return `Tightest: ${barWords(from.playedBar).toLowerCase()}, ${from.name} to ${to.name}.`;
 }

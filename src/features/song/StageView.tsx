@@ -43,7 +43,7 @@ export function StageView({ answers, route, play, name, onClose }: StageViewProp
         <p className="text-3xl">{sectionName(key)}</p>
         <p className="figures text-3xl text-muted">{`bar ${bar + 1} of ${bars.length}`}</p>
         <p className="figures text-3xl text-muted">
-          {`${Math.round(place?.tempoBpm ?? tempo * (options.isHalf ? 0.5 : 1))} a minute`}
+          {`${Math.round(place?.tempoBpm ?? tempo * (options.isHalf ? 0.5 : 1))} bpm`}
         </p>
         <div className="ml-auto flex gap-2">
           <button type="button" className="button min-h-14 px-5 text-xl" onClick={play.toggle}>

@@ -137,7 +137,7 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
         <WaysTable
           ways={ways}
           chosen={route}
-          tempoBpm={arrangement.tempoBpm}
+          quartersPerBeat={arrangement.quartersPerBeat}
           onChoose={setWay}
           onBeside={onBeside}
         />

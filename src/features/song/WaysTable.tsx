@@ -3,13 +3,13 @@ import { Columns2 } from "lucide-react";
 import { keyOf, type NamedRoute, type SongRoute, type Way } from "@/core/arrangement";
 import { useNames } from "@/ui/names";
 import { TableButton } from "@/ui/save";
-import { NoteText } from "@/ui/text";
-import { mmText, routeName, tempoText } from "./words";
+import { NoteText, tempoText } from "@/ui/text";
+import { fretsText, HOLDS_WORDS, routeName } from "./words";
 
 interface WaysTableProps {
   readonly ways: readonly NamedRoute[];
   readonly chosen: SongRoute;
-  readonly tempoBpm: number;
+  readonly quartersPerBeat: number;
   readonly onChoose: (way: Way) => void;
   readonly onBeside: (pair: readonly [NamedRoute, NamedRoute]) => void;
 }
@@ -18,7 +18,7 @@ interface WaysTableProps {
 export const WaysTable = memo(function WaysTable({
   ways,
   chosen,
-  tempoBpm,
+  quartersPerBeat,
   onChoose,
   onBeside,
 }: WaysTableProps) {
@@ -66,7 +66,7 @@ export const WaysTable = memo(function WaysTable({
         <table ref={table} className="figures w-full text-left text-[16px]">
           <thead className="text-[15px] text-muted">
             <tr>
-              {["Way", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Clean to"].map(
+              {["Way", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Holds to"].map(
                 (name) => (
                   <th key={name} scope="col" className="px-2 py-1 font-normal whitespace-nowrap">
                     {name}
@@ -79,7 +79,6 @@ export const WaysTable = memo(function WaysTable({
             {ways.map((way) => {
               const { timed } = way;
               const isCurrent = way === current;
-              const isLate = (timed.cleanTempoBpm ?? Infinity) < tempoBpm;
               const [name] = way.names;
               return (
                 <tr key={keyOf(way)} className={isCurrent ? "bg-picked" : ""}>
@@ -95,7 +94,7 @@ export const WaysTable = memo(function WaysTable({
                     </button>
                   </th>
                   <td className="px-2">{timed.total.toFixed(1)}</td>
-                  <td className="px-2 whitespace-nowrap">{mmText(timed.travelMm)}</td>
+                  <td className="px-2 whitespace-nowrap">{fretsText(timed.travelFrets)}</td>
                   <td className="px-2">{timed.shifts}</td>
                   <td className="px-2">{timed.hardest.toFixed(1)}</td>
                   <td className="px-2 whitespace-nowrap">
@@ -106,10 +105,10 @@ export const WaysTable = memo(function WaysTable({
                     )}
                   </td>
                   <td
-                    className={`px-2 whitespace-nowrap ${isLate ? "font-semibold text-warning" : ""}`}
+                    className={`px-2 whitespace-nowrap ${timed.holds === "too fast" ? "font-semibold text-warning" : ""}`}
                   >
-                    {tempoText(timed.cleanTempoBpm)}
-                    {isLate ? ` of ${Math.round(tempoBpm)}` : ""}
+                    {tempoText(timed.cleanTempoBpm, quartersPerBeat)}
+                    {timed.holds === "holds" ? "" : `, ${HOLDS_WORDS[timed.holds]}`}
                   </td>
                 </tr>
               );

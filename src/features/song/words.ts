@@ -1,15 +1,10 @@
 import {
-  type AdviceKind,
+  type Advice,
   type Blocker,
   type HoldsAtTempo,
   type NamedRoute,
   type SongChange,
 } from "@/core/arrangement";
-
-/** Beats a minute, as a player reads them: never more than what is clean. */
-export function tempoText(bpm: number | null): string {
-  return bpm === null ? "any tempo" : String(Math.floor(bpm));
-}
 
 export function mmText(mm: number): string {
   return `${Math.round(mm)} mm`;
@@ -26,19 +21,33 @@ export function routeName({ names }: Pick<NamedRoute, "names">): string {
 }
 
 export const HOLDS_WORDS: Readonly<Record<HoldsAtTempo, string>> = {
-  comfortable: "comfortable",
+  holds: "holds",
   tight: "tight",
-  impossible: "too late",
+  "too fast": "too fast",
 };
 
-export const ADVICE_WORDS: Readonly<Record<AdviceKind, (chord: string) => string>> = {
-  "another place": (chord) => `Play ${chord} in another place`,
-  "other fingers": (chord) => `Take other fingers for ${chord}`,
-  "leave the last eighth": (chord) => `Leave the last eighth of ${chord} empty`,
-  "leave it before every change": () => "Leave the last eighth empty before every hard change",
-  "root only": (chord) => `Only the root of ${chord}`,
-  "two notes": (chord) => `Two notes of ${chord}`,
-};
+/** What to do, in a player's words. */
+export function adviceWords({ kind, chord, strums }: Advice): string {
+  const last = strums === 1 ? "the last strum" : `the last ${strums} strums`;
+  switch (kind) {
+    case "let strums go":
+      return `Let ${last} of ${chord} go`;
+    case "scratch under the move":
+      return `Scratch ${last} of ${chord} and move under it`;
+    case "let strums go everywhere":
+      return `Let ${last} go before every hard change`;
+    case "other fingers":
+      return `Take other fingers for ${chord}`;
+    case "another place":
+      return `Play ${chord} in another place`;
+    case "closed shape":
+      return `Play ${chord} as a closed shape`;
+    case "two notes":
+      return `Play two notes of ${chord}`;
+    case "root only":
+      return `Play only the root of ${chord}`;
+  }
+}
 
 export const BLOCKER_WORDS: Readonly<Record<Blocker, string>> = {
   frets: "the range of frets",
@@ -48,18 +57,27 @@ export const BLOCKER_WORDS: Readonly<Record<Blocker, string>> = {
   forbidden: "the grips you forbade",
 };
 
-/** "94 mm toward the nut, same shape, 1 string across". */
-export function moveWords(change: SongChange): string {
-  const { travelMm, isTowardNut, isShapeKept, stringsCrossed } = change;
-  const way =
-    travelMm > 0
-      ? `${mmText(travelMm)} ${isTowardNut ? "toward the nut" : "up the neck"}`
-      : "stays";
+/** "Up 3 frets" */
+export function moveText(frets: number): string {
+  if (frets === 0) return "Same fret";
+  return `${frets > 0 ? "Up" : "Down"} ${fretsText(Math.abs(frets))}`;
+}
+
+/** "Up 3 frets, same shape, one string over" */
+export function moveWords({ frets, isShapeKept, stringsCrossed }: SongChange): string {
+  const shape = isShapeKept ? "same shape" : "new shape";
   const strings =
     stringsCrossed === 0
       ? "same strings"
-      : `${stringsCrossed} ${stringsCrossed === 1 ? "string" : "strings"} across`;
-  return [way, isShapeKept ? "same shape" : "new shape", strings].join(", ");
+      : `${NUMBERS[stringsCrossed] ?? stringsCrossed} ${stringsCrossed === 1 ? "string" : "strings"} over`;
+  return [moveText(frets), shape, strings].join(", ");
+}
+
+const NUMBERS = ["no", "one", "two", "three", "four", "five"];
+
+/** "34 frets" */
+export function fretsText(frets: number): string {
+  return `${frets} ${frets === 1 ? "fret" : "frets"}`;
 }
 
 /** "Bar 6". */

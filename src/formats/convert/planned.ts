@@ -3,8 +3,8 @@ import { checkFretting } from "@/core/fretting";
 import { rankFingers, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { noteText, pitchClassOf, spellPitchClass, type Note } from "@/core/pitch";
-import { struckThenSilent, type ChordTime } from "@/core/plan";
-import { DEFAULT_TEMPO_BPM, quartersPerBeat } from "@/core/song";
+import { changeGaps, DEFAULT_TEMPO_BPM, quartersPerBeat, strikesAs } from "@/core/song";
+import { type RouteTime } from "@/core/plan";
 import { samePitches, type Tuning } from "@/core/tuning";
 import {
   ownGrips,
@@ -22,8 +22,7 @@ import { type GrippedScore } from "./writeAs";
 export interface AskedRoute {
   /** The chords that sound, as played, called by what sounds. */
   readonly names: readonly string[];
-  readonly times: readonly ChordTime[];
-  readonly tempoBpm: number;
+  readonly time: RouteTime;
   /** Grips that stand in the score and that the hand can hold. */
   readonly pins: readonly {
     readonly index: number;
@@ -58,17 +57,21 @@ export function needsGrips(score: Score): boolean {
 export function askedRoute(score: Score, hand: Hand): AskedRoute {
   const bars = playedBars(score);
   const chords = playedChords(bars);
-  const beat = quartersPerBeat(score.meter);
   const neck = makeNeck({ midi: score.tuning?.midi ?? [], capo: score.capo });
   const shift = score.names === "shape" ? score.capo : 0;
   return {
     names: chords.map(({ name }) => (shift === 0 ? name : moved(name, shift))),
-    tempoBpm: score.tempoBpm ?? DEFAULT_TEMPO_BPM,
-    times: chords.map(({ start, beats }, index) => {
-      const next = chords[index + 1]?.start ?? start + beats;
-      const silent = Math.max(0, next - start - beats);
-      return struckThenSilent(beats / beat, silent / beat);
-    }),
+    time: {
+      gaps: changeGaps(
+        chords.map(({ meter, texture, startBeat, start, beats }) => ({
+          start,
+          beats,
+          strikes: strikesAs(texture, { meter, startBeat, beats }),
+        })),
+      ),
+      tempoBpm: score.tempoBpm ?? DEFAULT_TEMPO_BPM,
+      quartersPerBeat: quartersPerBeat(score.meter),
+    },
     pins: ownGrips(score).flatMap((grip, index) => {
       if (!grip || !neck.ok || !checkFretting(neck.value, grip.fretting).ok) return [];
       const ways = rankFingers(neck.value, grip.fretting, { hand });

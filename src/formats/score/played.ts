@@ -25,12 +25,15 @@ export function playedBars({ sections, order }: Score): readonly PlayedBar[] {
   return bars;
 }
 
+/** A chord as it is played, with the meter of its bar. */
+export type PlayedScoreChord = InSong<ScoreChord> & { readonly meter: string };
+
 /** Every chord that sounds, in order; it ends where the next begins. */
-export function playedChords(bars: readonly PlayedBar[]): readonly InSong<ScoreChord>[] {
+export function playedChords(bars: readonly PlayedBar[]): readonly PlayedScoreChord[] {
   const all = bars.flatMap((bar) =>
     bar.chords
       .filter(({ reducedTo }) => reducedTo !== null)
-      .map((chord) => ({ ...chord, start: bar.start + chord.startBeat })),
+      .map((chord) => ({ ...chord, meter: bar.meter, start: bar.start + chord.startBeat })),
   );
   return all.map((chord, index) => {
     const next = all[index + 1]?.start ?? Infinity;

@@ -1,5 +1,5 @@
 import { type Fretting } from "@/core/fretting";
-import { pickedAt, readTexture, strikesOf, type Strike } from "@/core/song";
+import { pickedAt, strikesAs, type Strike } from "@/core/song";
 import { type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
 
 /** The notes of a bar whose chords have grips: every strike of each chord, string by string. */
@@ -16,8 +16,7 @@ function strumChord(
   beats: number,
 ): readonly ScoreNote[] {
   if (!fretting || !(beats > 0)) return [];
-  const said = texture === null ? null : readTexture(texture);
-  const strikes = strikesOf(said?.ok ? said.value : null, { meter, startBeat, beats });
+  const strikes = strikesAs(texture, { meter, startBeat, beats });
   return strikes.flatMap((strike, index) => {
     const until = strikes[index + 1]?.at ?? beats;
     return struckStrings(fretting, strike).map(({ string, fret }) => ({

@@ -1,3 +1,4 @@
+import { DEFAULT_LADDER, startTempo } from "@/core/drill";
 import { DEFAULT_TEMPO_BPM } from "@/core/song";
 import { dampingLines } from "@/formats/words";
 import { gripItems } from "./gripItems";
@@ -28,7 +29,7 @@ export function lessonPages(song: SheetSong, paper: Paper): readonly Page[] {
   sectionHead(flow, "Grips", 1);
   for (const grip of song.grips) lessonGrip(flow, grip);
   if (song.changes.length > 0) {
-    sectionHead(flow, "Drills: the changes that break first", 1);
+    sectionHead(flow, "Drills: the hardest changes first", 1);
     for (const change of song.changes.slice(0, MOST_DRILLS)) drillLine(flow, change, song);
   }
   const top = flow.take(24);
@@ -65,21 +66,20 @@ function lessonGrip(flow: Flow, grip: SheetGrip): void {
 
 function drillLine(flow: Flow, change: SheetChange, { score }: SheetSong): void {
   const top = flow.take(32);
-  const { from, to, bar, neededMs, availableMs, cleanTempoBpm } = change;
+  const { from, to, bar, cleanTempoBpm } = change;
   const tempo = score.tempoBpm ?? DEFAULT_TEMPO_BPM;
-  const clean = cleanTempoBpm === null ? tempo : Math.floor(cleanTempoBpm);
-  const start = Math.max(30, Math.round(Math.min(clean, tempo) * 0.7));
-  const needs = `needs ${Math.round(neededMs)} ms, the song gives ${Math.round(availableMs)}; clean to ${clean} a minute`;
+  const start = startTempo(cleanTempoBpm, tempo);
+  const { stepBpm } = DEFAULT_LADDER;
   flow.put(
     textItem(MARGIN, top + 14, withSigns(`${from.name} to ${to.name}`), {
       size: 13,
       weight: "semibold",
     }),
-    textItem(MARGIN + 120, top + 14, `bar ${bar}: ${needs}`, { size: 11 }),
+    textItem(MARGIN + 120, top + 14, `bar ${bar}`, { size: 11 }),
     textItem(
       MARGIN + 120,
       top + 27,
-      `Start at ${start}, 4 clean in a row, then 4 faster, up to ${Math.round(tempo)}.   ${DASHES}`,
+      `From ${start} bpm, +${stepBpm} bpm after two clean rounds, up to ${Math.round(tempo)}.   ${DASHES}`,
       { size: 10, shade: "grey" },
     ),
   );

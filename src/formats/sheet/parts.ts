@@ -15,14 +15,12 @@ export function factsOf({ tuning, score }: SheetSong): string {
 /** The title, and below it what there is to know. */
 export function head(flow: Flow, song: SheetSong, size: number): void {
   const top = flow.take(size * 2.1);
-  const clean =
-    song.cleanTempoBpm === null ? "" : ` · clean to ${Math.floor(song.cleanTempoBpm)} a minute`;
   flow.put(
     textItem(MARGIN, top + size, fitted(song.title, size, flow.width), {
       size,
       weight: "semibold",
     }),
-    textItem(MARGIN, top + size + 18, `${factsOf(song)}${clean}`, { size: 12, shade: "grey" }),
+    textItem(MARGIN, top + size + 18, factsOf(song), { size: 12, shade: "grey" }),
   );
 }
 

@@ -35,7 +35,6 @@ export interface SheetSong {
   readonly grips: readonly SheetGrip[];
   /** The hardest first; each pair of grips once. */
   readonly changes: readonly SheetChange[];
-  readonly cleanTempoBpm: number | null;
   readonly a4Hz: number;
 }
 
@@ -106,7 +105,6 @@ export function sheetSong(
     tuning,
     grips: [...grips.values()],
     changes: [...pairs.values()].sort((a, b) => a.slackMs - b.slackMs),
-    cleanTempoBpm: route?.cleanTempoBpm ?? null,
   };
 }
 

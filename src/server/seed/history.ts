@@ -9,7 +9,7 @@ import {
   type PlayedDrill,
 } from "@/core/drill";
 import { arrange, DEFAULT_DOWN_STROKES_BPM, planWay } from "@/core/arrangement";
-import { availableMs, TIMING, type TimingConstants } from "@/core/motion";
+import { TIMING, TIMING_TERMS, type TimingConstants } from "@/core/motion";
 import { makeNeck } from "@/core/neck";
 import { roundChangeOf, simulatedRound, tightestAt, type RoundChange } from "@/core/practice";
 import { seededRandom } from "@/core/random";
@@ -92,7 +92,7 @@ export function addHistory(
         const tightest = tightestOf.get(drill) ?? null;
         const change = tightest && {
           ...tightest,
-          availableMs: availableMs((S_A_MINUTE * MS_A_SECOND) / rung.bpm),
+          availableMs: (S_A_MINUTE * MS_A_SECOND) / rung.bpm,
         };
         const result = change
           ? resultOf(simulatedRound(change, hand, random), random)
@@ -140,15 +140,8 @@ function changeOf(rig: DrillRig, { text, settings, bars }: PlayedDrill): RoundCh
 }
 
 function slower(constants: TimingConstants, factor: number): TimingConstants {
-  const { aMs, bMsPerBit, newShapeMs, acrossMs, towardNutMs } = constants;
-  return {
-    ...constants,
-    aMs: factor * aMs,
-    bMsPerBit: factor * bMsPerBit,
-    newShapeMs: factor * newShapeMs,
-    acrossMs: factor * acrossMs,
-    towardNutMs: factor * towardNutMs,
-  };
+  const terms = TIMING_TERMS.map((term) => [term, factor * constants[term]]);
+  return { ...constants, ...Object.fromEntries(terms) };
 }
 
 /** Not every round in time is clean. */

@@ -21,11 +21,12 @@ import {
 } from "@/state/schema";
 import { array, number, type Schema } from "yup";
 import { type SavedFormat } from "./format";
+import { upgradeOwnTiming, upgradeRoundChange } from "./timing";
 import { isFields, type Fields } from "./upgrade";
 
 export const PROFILE_FORMAT: SavedFormat<Profile> = {
-  version: 1,
-  steps: [],
+  version: 2,
+  steps: [upgradeOwnTiming],
   schema: profileSchema,
   defaults: DEFAULT_PROFILE,
 };
@@ -38,11 +39,20 @@ export const COMPARISON_FORMAT: SavedFormat<Comparison> = {
 };
 
 export const SONG_FORMAT: SavedFormat<SongSettings> = {
-  version: 1,
-  steps: [],
+  version: 2,
+  steps: [strumsLeft],
   schema: songSettingsSchema as unknown as Schema<SongSettings>,
   defaults: DEFAULT_SONG_SETTINGS,
 };
+
+/** In version 1 a chord's last eighth was left out, which is its last strum where eighths are struck. */
+function strumsLeft(saved: unknown): unknown {
+  if (!isFields(saved) || !Array.isArray(saved.marks)) return saved;
+  const marks = saved.marks.map((mark: unknown) =>
+    isFields(mark) && mark.act === "leave" ? { ...mark, strums: 1 } : mark,
+  );
+  return { ...saved, marks };
+}
 
 /** The last choice; its defaults depend on which guitars there are. */
 export function choiceFormat(plain: Choice): SavedFormat<Choice> {
@@ -86,9 +96,17 @@ const list = <T extends object>(schema: SavedFormat<T>["schema"]): SavedFormat<T
 export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
 export const STACK_FORMAT = list<readonly number[]>(stack);
 export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
+/** A round's tuning and change are of one version, that of its row. */
+export const ROUND_VERSION = 2;
 /** A log from elsewhere may not say in which tuning a round was. */
-export const SHORT_TUNING_FORMAT = list<readonly number[]>(
-  array(number().integer().required()).required(),
-);
-export const ROUND_CHANGE_FORMAT = list<RoundChange>(roundChangeSchema);
+export const SHORT_TUNING_FORMAT: SavedFormat<readonly number[]> = {
+  ...list<readonly number[]>(array(number().integer().required()).required()),
+  version: ROUND_VERSION,
+  steps: [(saved) => saved],
+};
+export const ROUND_CHANGE_FORMAT: SavedFormat<RoundChange> = {
+  ...list<RoundChange>(roundChangeSchema),
+  version: ROUND_VERSION,
+  steps: [upgradeRoundChange],
+};
 export const FINGERS_FORMAT = list<readonly (Finger | 0)[]>(fingers);

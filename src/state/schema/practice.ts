@@ -1,6 +1,7 @@
 import { array, boolean, mixed, number, object, string } from "yup";
 import { DRILL_KINDS, STEPS } from "@/core/drill";
 import { CLICK_ACCENTS, CLICK_FEELS, MOST_GAP_BARS, PER_BEAT } from "@/core/metronome";
+import { TIMING_TERMS, type TimingTerm } from "@/core/motion";
 import { SITTINGS } from "@/core/practice";
 import { RESULTS } from "@/core/recall";
 import { LONGEST_NOTE, MOST_NEW_CARDS } from "@/state";
@@ -24,14 +25,22 @@ const localTime = {
 const optionalId = number().integer().positive().max(Number.MAX_SAFE_INTEGER).nullable().defined();
 const offMs = number().min(-MOST_OFF_MS).max(MOST_OFF_MS).nullable().defined();
 const mm = number().min(0).max(5000).required();
+/** With the thumb. */
+const MOST_FINGERS = 5;
 const pitch = number().integer().min(LOWEST_STRING_MIDI).max(HIGHEST_STRING_MIDI).required();
 
 const change = object({
+  isMoving: boolean().required(),
   travelMm: mm,
-  spaceMm: mm,
-  isNewShape: boolean().required(),
-  isAcross: boolean().required(),
-  isTowardNut: boolean().required(),
+  arrivalSpaceMm: mm,
+  placedFingers: number().min(0).max(MOST_FINGERS).required(),
+  laysBarre: boolean().required(),
+  laysSmallBarre: boolean().required(),
+  dropsBarre: boolean().required(),
+  overreachMm: mm,
+  clearsOpenStrings: boolean().required(),
+  isOneFinger: boolean().required(),
+  leavesOpenStrings: boolean().required(),
   availableMs: number().min(0).max(600_000).required(),
 }).noUnknown();
 
@@ -64,7 +73,11 @@ export const journalSchema = object({
 
 const bpm = number().integer().min(SLOWEST_BPM).max(FASTEST_BPM).required();
 const bars = number().integer().min(0).max(MOST_GAP_BARS).required();
-const ms = number().min(0).max(2000).required();
+const ms = number().min(0).max(5000).required();
+const timingTerms = Object.fromEntries(TIMING_TERMS.map((term) => [term, ms])) as Record<
+  TimingTerm,
+  typeof ms
+>;
 
 export const practiceSchema = object({
   minutes: mixed<(typeof SITTINGS)[number]>().oneOf(SITTINGS).required(),
@@ -91,12 +104,9 @@ export const practiceSchema = object({
   latencyMs: number().min(-200).max(1000).nullable().defined(),
   hasHeadphones: boolean().required(),
   ownTiming: object({
-    aMs: ms,
-    bMsPerBit: ms,
+    ...timingTerms,
     usableShare: number().moreThan(0).max(1).required(),
-    newShapeMs: ms,
-    acrossMs: ms,
-    towardNutMs: ms,
+    possible: object(timingTerms).noUnknown().required(),
   })
     .noUnknown()
     .nullable()

@@ -1,5 +1,5 @@
 import { array, boolean, lazy, mixed, number, object, string, tuple } from "yup";
-import { WAYS } from "@/core/arrangement";
+import { LOOSENED_STRUMS, WAYS, type LoosenedStrums } from "@/core/arrangement";
 import { MAX_STRINGS } from "@/core/tuning";
 import { LONGEST_CHART } from "@/state";
 import { fingers, fretting, id, stack, tuningMidi } from "./fields";
@@ -26,6 +26,11 @@ const place = {
   at: tuple([position, position]).nullable().defined(),
 };
 
+const loosening = object({
+  ...place,
+  act: string().required(),
+  strums: mixed<LoosenedStrums>().oneOf(LOOSENED_STRUMS).required(),
+});
 const MARKS = {
   pin: object({ ...place, act: string().required(), fretting, fingers: fingers.nullable() }),
   forbid: object({ ...place, act: string().required(), fretting }),
@@ -34,7 +39,8 @@ const MARKS = {
     act: string().required(),
     notes: number().oneOf([1, 2]).required(),
   }),
-  leave: object({ ...place, act: string().required() }),
+  leave: loosening,
+  scratch: loosening,
 } as const;
 
 const mark = lazy((value: unknown) => {

@@ -13,6 +13,7 @@ const TERM_NAMES: Readonly<Record<keyof EffortTerms, string>> = {
   arch: "Arching over open strings",
   access: "High on the neck",
   crowding: "Fingertips crowded",
+  crossed: "Index past a higher finger",
   school: "Your usual fingering",
 };
 

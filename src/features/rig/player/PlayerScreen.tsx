@@ -147,7 +147,7 @@ export function PlayerScreen() {
         />
         <NumberField
           label="Down strokes, eighths up to"
-          unit="a minute"
+          unit="bpm"
           value={profile.downStrokesBpm}
           low={SLOWEST_DOWN_STROKES_BPM}
           high={FASTEST_DOWN_STROKES_BPM}

@@ -1,0 +1,56 @@
+import { neededMs, possibleMs, type Level, type TimingConstants } from "@/core/motion";
+import { UNLIMITED_QUARTERS_BPM } from "@/core/song";
+import { NOTE_QUARTERS, NOTE_VALUES, tempoFor, type TableChange } from "./tempoTable";
+
+/** Of the tempos that a table asks about, two for each change, the shares that the law gets right. */
+export interface TempoAgreement {
+  readonly tempos: number;
+  /** The tempo to which a change holds lies within the range. */
+  readonly holds: number;
+  /** What is possible lies within a tenth of the range's upper end, or both beyond what limits anything. */
+  readonly possible: number;
+}
+
+const TENTH = 0.1;
+
+export function tempoAgreement(
+  table: readonly TableChange[],
+  level: Level,
+  constants: TimingConstants,
+): TempoAgreement {
+  let [holds, possible] = [0, 0];
+  for (const { change, ranges } of table) {
+    for (const note of NOTE_VALUES) {
+      const [lower, upper] = ranges[note][level];
+      const clean = tempoFor(neededMs(change, constants), note);
+      const fastest = tempoFor(possibleMs(change, constants), note);
+      if (clean >= lower && clean <= upper) holds++;
+      const isNear = Math.abs(fastest / upper - 1) <= TENTH;
+      if (isNear || Math.min(fastest, upper) > UNLIMITED_QUARTERS_BPM) possible++;
+    }
+  }
+  const tempos = table.length * NOTE_VALUES.length;
+  return { tempos, holds: holds / tempos, possible: possible / tempos };
+}
+
+/** Kinds of change; those in which a bar is laid or let go are one, since each alone is seen in few changes. */
+export function kindOf({ kind, change }: TableChange): string {
+  return change.laysBarre || change.dropsBarre ? "with a bar" : kind;
+}
+
+/** The changes of which a tempo lies outside its range, for reading. */
+export function strays(
+  table: readonly TableChange[],
+  level: Level,
+  constants: TimingConstants,
+): readonly string[] {
+  return table.flatMap(({ id, kind, change, ranges }) =>
+    NOTE_VALUES.flatMap((note) => {
+      const [lower, upper] = ranges[note][level];
+      const bpm = tempoFor(neededMs(change, constants), note);
+      if (bpm >= lower && bpm <= upper) return [];
+      const range = `${Math.round(lower)} to ${Math.round(upper)}`;
+      return [`${id} ${kind}, ${NOTE_QUARTERS[note]} quarters: ${Math.round(bpm)}, not ${range}`];
+    }),
+  );
+}

@@ -1,0 +1,90 @@
+import { type Fingering, type Press } from "@/core/hand";
+
+/** What of a change its time depends on. */
+export interface ChangeDemands {
+  /** False where every finger stays: such a change takes no time. */
+  readonly isMoving: boolean;
+  /** The way of the index along the neck, in mm. */
+  readonly travelMm: number;
+  /** The space between two wires where the index arrives, in mm. */
+  readonly arrivalSpaceMm: number;
+  /**
+   * Fingers that land, or slide in a new shape; 1.5 where a whole shape crosses strings, 0 where it slides. A count of
+   * difficulty: fingers that move as one are placed as one and a half.
+   */
+  readonly placedFingers: number;
+  /** A finger is laid over four strings or more. */
+  readonly laysBarre: boolean;
+  /** A finger is laid over two or three strings while other fingers press too. */
+  readonly laysSmallBarre: boolean;
+  /** A bar over four strings or more is given up. */
+  readonly dropsBarre: boolean;
+  /** By how much the new grip reaches beyond a comfortable hand, in mm. */
+  readonly overreachMm: number;
+  /** Two or more fingers are placed so that open strings between or beside them ring. */
+  readonly clearsOpenStrings: boolean;
+  /** One finger holds the whole new grip. */
+  readonly isOneFinger: boolean;
+  /** The old grip rings on open strings while the hand moves to one that has none. */
+  readonly leavesOpenStrings: boolean;
+}
+
+/** A bar this wide must be laid and let go; a narrower one is a flattened finger. In strings. */
+const BARRE_STRINGS = 4;
+const SMALL_BARRE_STRINGS = 2;
+/** Up to this reach along the neck a grip takes no longer, in mm (shared table of tempos). */
+const COMFORTABLE_REACH_MM = 66;
+/** A whole shape that crosses strings counts as so many fingers (the same table). */
+const CROSSING_SHAPE_FINGERS = 1.5;
+
+/** What the lists of fingers say of a change. */
+interface FingerMoves {
+  readonly slid: number;
+  readonly lifted: number;
+  readonly landed: number;
+  readonly isShapeKept: boolean;
+}
+
+/** The demands of a change that follow from its two grips alone. */
+export function demandsBetween(
+  from: Fingering,
+  to: Fingering,
+  { slid, lifted, landed, isShapeKept }: FingerMoves,
+): Omit<ChangeDemands, "travelMm" | "arrivalSpaceMm"> {
+  const laid = to.presses.filter((press) => !isIn(from.presses, press));
+  const crossing = landed > 0 ? CROSSING_SHAPE_FINGERS : 0;
+  const hasOpen = ({ fretting }: Fingering) => fretting.includes(0);
+  const fingers = to.presses.length;
+  return {
+    isMoving: slid + lifted + landed > 0,
+    placedFingers: isShapeKept ? crossing : landed + slid,
+    laysBarre: laid.some((press) => widthOf(press) >= BARRE_STRINGS),
+    laysSmallBarre:
+      fingers > 1 &&
+      !isShapeKept &&
+      laid.some(
+        (press) => widthOf(press) >= SMALL_BARRE_STRINGS && widthOf(press) < BARRE_STRINGS,
+      ),
+    dropsBarre:
+      from.presses.some((press) => widthOf(press) >= BARRE_STRINGS) &&
+      !to.presses.some((press) => widthOf(press) >= BARRE_STRINGS),
+    overreachMm: laid.length > 0 ? Math.max(0, to.reachMm - COMFORTABLE_REACH_MM) : 0,
+    clearsOpenStrings: laid.length > 1 && hasOpen(to),
+    isOneFinger: fingers === 1,
+    leavesOpenStrings: fingers > 0 && hasOpen(from) && !hasOpen(to),
+  };
+}
+
+function widthOf({ hold }: Press): number {
+  return hold.thinnest - hold.thickest + 1;
+}
+
+function isIn(presses: readonly Press[], { finger, hold }: Press): boolean {
+  return presses.some(
+    (each) =>
+      each.finger === finger &&
+      each.hold.fret === hold.fret &&
+      each.hold.thickest === hold.thickest &&
+      each.hold.thinnest === hold.thinnest,
+  );
+}
