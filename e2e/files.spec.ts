@@ -134,7 +134,7 @@ test("a song typed in for seven strings is kept on the guitar that has them, and
     "{title: Under Seven}\n{x_tuning: A1 E2 A2 D3 G3 B3 E4}\n{tempo: 100}\n[A5]low [C5]and [D5]slow\n";
   await page.getByLabel("Or paste a text").fill(typed);
   await page.getByRole("button", { name: "Look at the text" }).click();
-  await expect(page.getByText("Chord sheet, 3 bars, 3 chords, 100 a minute")).toBeVisible();
+  await expect(page.getByText("Chord sheet, 3 bars, 3 chords, 100 bpm")).toBeVisible();
   await page.getByRole("button", { name: "Keep Under Seven" }).click();
   await page.waitForURL(/\/song\?id=/);
   await page.getByRole("button", { name: "Save as", exact: true }).click();

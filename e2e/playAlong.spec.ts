@@ -27,11 +27,11 @@ test("playing along: counted in, the clock moves, the playhead follows, the char
   await expect(stops(page)).toHaveCount(8);
   const places = await noteTexts(page, place);
   await page.getByRole("button", { name: "Play along" }).click();
-  await expect.poll(places).toContain("Bar 1, Verse, 40 a minute");
+  await expect.poll(places).toContain("Bar 1, Verse, 40 bpm");
   const counted = (await places()).filter((text) => /^(one|and|two|three|four)$/.test(text));
   expect(counted.length).toBeGreaterThan(0);
   const first = await playheadX(page);
-  await expect.poll(places).toContain("Bar 2, Verse, 40 a minute");
+  await expect.poll(places).toContain("Bar 2, Verse, 40 bpm");
   expect(await playheadX(page)).toBeGreaterThan(first);
   await expect(page.getByText("The chart is locked while it plays.")).toBeVisible();
   await editor(page).click();
@@ -53,7 +53,7 @@ test("a loop goes round and gets faster; half tempo; a bar to jump to", async ({
   const places = await noteTexts(page, place);
   await page.getByRole("button", { name: "Play along" }).click();
   const tempos = async () =>
-    (await places()).flatMap((text) => /^Bar 1, Intro, (\d+) a minute$/.exec(text)?.[1] ?? []);
+    (await places()).flatMap((text) => /^Bar 1, Intro, (\d+) bpm$/.exec(text)?.[1] ?? []);
   await expect.poll(async () => (await tempos()).length).toBeGreaterThanOrEqual(3);
   for (const [round, tempo] of (await tempos()).entries()) {
     expect(Number(tempo)).toBeGreaterThanOrEqual(138 + 8 * round);

@@ -19,7 +19,7 @@ async function openPractice(page: Page): Promise<void> {
 async function setFast(page: Page): Promise<void> {
   await page.getByText("Metronome and ladder").click();
   await page.getByRole("combobox", { name: "Slowest" }).selectOption("200");
-  await expect(page.getByText("200 a minute")).toBeVisible();
+  await expect(page.getByText("200 bpm")).toBeVisible();
   await page
     .getByText("Metronome and ladder")
     .evaluate((element) => (element as HTMLElement).blur());
@@ -85,7 +85,7 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   await expect(rounds(page).first()).toContainText("Higher or lower");
   await expect(rounds(page).nth(1)).toContainText("Name the note");
   await expect(rounds(page).nth(2)).toContainText(/String by string · Clean/);
-  await expect(rounds(page).nth(2)).toContainText(/200 a minute · .*spread \d+ ms/);
+  await expect(rounds(page).nth(2)).toContainText(/200 bpm · .*spread \d+ ms/);
   await expect(rounds(page).nth(3)).not.toContainText("Missed");
 });
 

@@ -20,7 +20,7 @@ test("a chart is pasted, its way appears, is the core's, and is there after a re
   await pasteChart(page, CHART);
   await expect(stops(page)).toHaveCount(12);
   await expect(page.getByRole("textbox", { name: "Name of the song" })).toHaveValue("Gravel Road");
-  await expect(summary(page)).toContainText(/Clean to \d+ a minute/);
+  await expect(summary(page)).toContainText(/Holds to \d+ bpm/);
   // The same question on the command line.
   const told = execFileSync("node", ["dist/tenon.mjs", "batch"], {
     input: `${JSON.stringify({ command: "route", args: { chart: CHART, tuning: "drop D" } })}\n`,
@@ -30,7 +30,7 @@ test("a chart is pasted, its way appears, is the core's, and is there after a re
     result: { routes: [{ stops: { fretting: (number | null)[] }[]; cleanTempoBpm: number }] };
   };
   const [route] = answer.result.routes;
-  await expect(summary(page)).toContainText(`Clean to ${Math.floor(route.cleanTempoBpm)} a minute`);
+  await expect(summary(page)).toContainText(`Holds to ${Math.floor(route.cleanTempoBpm)} bpm`);
   const labels = await stops(page).evaluateAll((all) =>
     all.map((each) => each.getAttribute("aria-label") ?? ""),
   );

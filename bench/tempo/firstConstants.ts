@@ -51,7 +51,10 @@ export const FIRST_POSSIBLE = Object.fromEntries(
   LEVELS.map((level) => [
     level,
     Object.fromEntries(
-      Object.entries(FIRST_CONSTANTS[level]).map(([term, ms]) => [term, ms * POSSIBLE_SHARE[level]]),
+      Object.entries(FIRST_CONSTANTS[level]).map(([term, ms]) => [
+        term,
+        ms * POSSIBLE_SHARE[level],
+      ]),
     ),
   ]),
 ) as unknown as Readonly<Record<Level, TimingTerms>>;

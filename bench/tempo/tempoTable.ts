@@ -57,9 +57,7 @@ function gripOf(
   { frets, fingers }: WrittenGrip,
   id: number,
 ): Fingering {
-  const fretting: Fretting = frets
-    .split(" ")
-    .map((fret) => (fret === "x" ? null : Number(fret)));
+  const fretting: Fretting = frets.split(" ").map((fret) => (fret === "x" ? null : Number(fret)));
   const held = fingers.split(" ").map((finger): Finger | 0 => {
     const number = Number(finger);
     return number === 1 || number === 2 || number === 3 || number === 4 ? number : 0;

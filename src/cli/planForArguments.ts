@@ -90,10 +90,7 @@ export interface PlannedRoutes {
 }
 
 /** Plans what `route` is asked for; `given` is the time of its chords, where they come from elsewhere than a chart. */
-export function planForArguments(
-  args: RouteArguments,
-  given?: RouteTime,
-): Result<PlannedRoutes> {
+export function planForArguments(args: RouteArguments, given?: RouteTime): Result<PlannedRoutes> {
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;
   const asked = args.limits ?? {};

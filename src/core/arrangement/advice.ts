@@ -44,7 +44,7 @@ export interface AdviceQuestion extends Omit<SongQuestion, "arrangement"> {
   readonly change: number;
 }
 
-/** Other fingerings of one grip that are tried. */
+/** Other fingerings of one grip that are tried, beside those with an index kept past a higher finger. */
 const FINGERINGS = 4;
 
 interface Try {
@@ -151,8 +151,9 @@ function triesFor(
   }
   for (const step of [0, 1] as const) {
     const { fretting, fingers } = (step === 0 ? fromStop : toStop).fingering;
-    for (const other of rankFingers(neck, fretting, player).slice(0, FINGERINGS)) {
-      if (other.fingers.join() === fingers.join()) continue;
+    for (const [index, other] of rankFingers(neck, fretting, player).entries()) {
+      const isTried = index < FINGERINGS || other.terms.crossed > 0;
+      if (!isTried || other.fingers.join() === fingers.join()) continue;
       offer("other fingers", step, (place) => pinOf(place, other));
     }
     offer("another place", step, (place) => ({ ...place, act: "forbid", fretting }));
@@ -180,9 +181,7 @@ function closedGripOf(question: SongQuestion, index: number): Fingering | undefi
 }
 
 /** Of each kind what gains most; of strums the fewest that are enough. What comes to the same is said once. */
-function inOrder(
-  helpful: readonly (Advice & { readonly isEnough: boolean })[],
-): readonly Advice[] {
+function inOrder(helpful: readonly (Advice & { readonly isEnough: boolean })[]): readonly Advice[] {
   const best = ADVICE.flatMap((kind) => {
     const ofKind = helpful.filter((each) => each.kind === kind);
     const [enough] = ofKind.filter(({ strums, isEnough }) => strums > 0 && isEnough);

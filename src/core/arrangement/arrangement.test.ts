@@ -7,12 +7,9 @@ import { planRoutes } from "@/core/plan";
 import { readChart } from "@/core/song";
 import {
   addMark,
-  adviseOn,
   arrange,
-  DEFAULT_DOWN_STROKES_BPM,
   DEFAULT_SONG_SETTINGS,
   findBlocked,
-  hardDownStrokes,
   nameRoutes,
   NO_LIMITS,
   planOthers,
@@ -210,49 +207,6 @@ describe("the way", () => {
     expect(both[0]).not.toBe("022xxx");
     expect(both[1]).toBe("022xxx");
     expect(addMark([forbid], { ...where, act: "pin", fretting, fingers: null })).toHaveLength(1);
-  });
-});
-
-describe("what holds at tempo", () => {
-  test("is the core's timing, with what a texture leaves of the bar", () => {
-    const slow = routeOf(questionOf("| E5~once | C5 |")).timed.changes[0];
-    const fast = routeOf(questionOf("| E5~eighths | C5 |")).timed.changes[0];
-    expect(slow?.availableMs).toBeCloseTo(2000 - 120, 6);
-    expect(fast?.availableMs).toBeCloseTo(250 - 250 / 3, 6);
-  });
-
-  test("the song breaks first at its worst change, and its share is of the written tempo", () => {
-    const { timed } = routeOf(questionOf("Tempo: 200\n| E5 F5 C5 B5 |"));
-    const tempos = timed.changes.map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity);
-    expect(timed.cleanTempoBpm).toBe(tempos[timed.worst ?? -1]);
-    expect(timed.tempoShare).toBeCloseTo((timed.cleanTempoBpm ?? NaN) / 200, 9);
-  });
-
-  test("down strokes in eighths are marked above the player's tempo only", () => {
-    const strokes = (tempo: number, words: string) =>
-      hardDownStrokes(
-        questionOf(`Tempo: ${tempo}\nTexture: ${words}\n| A5 |`).arrangement,
-        DEFAULT_DOWN_STROKES_BPM,
-      );
-    expect(strokes(180, "eighths down")).toEqual([]);
-    expect(strokes(181, "eighths down")).toEqual([0]);
-    expect(strokes(200, "eighths")).toEqual([]);
-    expect(strokes(200, "quarters down")).toEqual([]);
-  });
-
-  test("advice is planned through: what it promises is what comes of it", () => {
-    const text = "Tempo: 200\n| C5 F#5 | Bb5 E5 |";
-    const chart = readChart(text);
-    const settings = settingsOf({ limits: { ...NO_LIMITS, rootStrings: [0] } });
-    const before = routeOf(questionOf(text, settings));
-    const asked = { ...common, neck: STANDARD, chart, settings, change: before.timed.worst ?? -1 };
-    const advice = adviseOn(asked);
-    expect(advice.length).toBeGreaterThan(1);
-    for (const { marks, cleanTempoBpm, gainBpm } of advice) {
-      const after = routeOf(questionOf(text, { ...settings, marks })).timed.cleanTempoBpm;
-      expect(after).toBeCloseTo(cleanTempoBpm ?? NaN, 9);
-      expect(gainBpm).toBeCloseTo((after ?? NaN) - (before.timed.cleanTempoBpm ?? NaN), 9);
-    }
   });
 });
 

@@ -149,14 +149,16 @@ describe("any marks", () => {
     fc
       .tuple(place, fc.constantFrom(1 as const, 2 as const))
       .map(([where, notes]): Mark => ({ ...where, act: "thin", notes })),
-    place.map((where): Mark => ({ ...where, act: "leave" })),
+    fc
+      .tuple(place, fc.constantFrom("leave" as const, "scratch" as const))
+      .map(([where, act]): Mark => ({ ...where, act, strums: 1 })),
   );
 
   test("of each act one holds for a chord, and no grip is pinned and forbidden at once", () => {
     fc.assert(
       fc.property(fc.array(mark, { maxLength: 12 }), (marks) => {
         const here = marksAt(marks, "A5", "Verse", 0, 0);
-        for (const each of ["pin", "thin", "leave"] as const) {
+        for (const each of ["pin", "thin", "leave", "scratch"] as const) {
           expect(here.filter(({ act }) => act === each).length).toBeLessThanOrEqual(1);
         }
         const pin = here.find((each) => each.act === "pin");

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { RESULTS, type RoundResult } from "@/core/recall";
-import { climb, DEFAULT_LADDER, firstRung, rungFor, shownAheadQuarters } from ".";
+import { climb, DEFAULT_LADDER, firstRung, rungFor, shownAheadQuarters, type Rung } from ".";
 
 const word: Readonly<Record<string, RoundResult>> = { c: "clean", r: "rough", m: "missed" };
 const results = (letters: string) => [...letters].flatMap((letter) => word[letter] ?? []);
@@ -20,7 +20,26 @@ describe("the tempo ladder", () => {
     expect(course("cccc").join(" ")).toBe("60 64 64 68");
     expect(course("crcc").join(" ")).toBe("60 60 60 64");
     expect(course("cmcc").join(" ")).toBe("60 56 56 60");
-    expect(course("ccmm").join(" ")).toBe("60 64 60 56");
+  });
+
+  test("after two missed in a row, to where the last clean round was, or a fifth down", () => {
+    expect(course("ccccmm").join(" ")).toBe("60 64 64 68 64 51");
+    const { lastCleanBpm, ...rung } = { ...firstRung(116, DEFAULT_LADDER), lastCleanBpm: 80 };
+    const down = (from: Rung) =>
+      climb(climb(from, "missed", DEFAULT_LADDER), "missed", DEFAULT_LADDER).bpm;
+    expect(down({ ...rung, lastCleanBpm })).toBe(80);
+    expect(down({ ...rung, lastCleanBpm: null })).toBe(Math.round(112 * 0.8));
+    expect(course("mrm").join(" ")).toBe("56 56 52");
+  });
+
+  test("a hand that holds 70 is there after five rounds missed from 116", () => {
+    let rung = firstRung(116, DEFAULT_LADDER);
+    let missed = 0;
+    while (rung.bpm > 70) {
+      rung = climb(rung, "missed", DEFAULT_LADDER);
+      missed++;
+    }
+    expect(missed).toBeLessThanOrEqual(5);
   });
 
   test("the player's own steps and limits hold", () => {
@@ -47,6 +66,8 @@ describe("the tempo ladder", () => {
     expect(rungFor(rounds, "whole", 50, DEFAULT_LADDER)).toEqual({
       bpm: 60,
       clean: 0,
+      missed: 1,
+      lastCleanBpm: 64,
       roomQuarters: 0,
     });
     expect(rungFor([], "whole", 50, DEFAULT_LADDER).bpm).toBe(50);
@@ -54,6 +75,8 @@ describe("the tempo ladder", () => {
     expect(rungFor(own, "whole", 50, DEFAULT_LADDER)).toEqual({
       bpm: 90,
       clean: 1,
+      missed: 0,
+      lastCleanBpm: 90,
       roomQuarters: 0,
     });
   });
@@ -67,7 +90,7 @@ describe("the tempo ladder", () => {
     expect(rung("two")).toMatchObject({ bpm: 80, clean: 0 });
   });
 
-  test("whatever the rounds, it stays within the limits and moves by one step", () => {
+  test("whatever the rounds, it stays within the limits and climbs by one step at most", () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...RESULTS)), fc.boolean(), (all, leavesRoom) => {
         const settings = { ...DEFAULT_LADDER, leavesRoom };
@@ -75,7 +98,8 @@ describe("the tempo ladder", () => {
         for (const result of all) {
           const next = climb(rung, result, settings);
           expect(next.bpm).toBeGreaterThanOrEqual(settings.leastBpm);
-          expect(Math.abs(next.bpm - rung.bpm)).toBeLessThanOrEqual(settings.stepBpm);
+          expect(next.bpm - rung.bpm).toBeLessThanOrEqual(settings.stepBpm);
+          expect(next.bpm <= rung.bpm || result === "clean").toBe(true);
           rung = next;
         }
       }),

@@ -17,7 +17,7 @@ describe("laws", () => {
   test("every fingering is legal", () => {
     fc.assert(
       fc.property(anyFretting, (fretting) => {
-        for (const { fingers } of rankFingers(standard, fretting)) {
+        for (const { fingers, terms } of rankFingers(standard, fretting)) {
           for (const [a, first] of fingers.entries()) {
             expect(first !== 0).toBe(Boolean(fretting[a]));
             for (const [b, second] of fingers.entries()) {
@@ -25,7 +25,8 @@ describe("laws", () => {
               const [low, high] = [fretting[a] ?? 0, fretting[b] ?? 0];
               if (first === second) expect(low).toBe(high);
               else if (first !== "T" && second !== "T" && low === high)
-                expect(second).toBeGreaterThan(first);
+                // An index kept for a neighbouring chord may lie past a higher finger.
+                expect(second > first || (second === 1 && terms.crossed > 0)).toBe(true);
               else if (first !== "T" && second !== "T") expect(second > first).toBe(high > low);
               if (first !== second) continue;
               const inside = fretting.slice(a, b).filter((fret) => fret !== null);

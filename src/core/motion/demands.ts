@@ -62,9 +62,7 @@ export function demandsBetween(
     laysSmallBarre:
       fingers > 1 &&
       !isShapeKept &&
-      laid.some(
-        (press) => widthOf(press) >= SMALL_BARRE_STRINGS && widthOf(press) < BARRE_STRINGS,
-      ),
+      laid.some((press) => widthOf(press) >= SMALL_BARRE_STRINGS && widthOf(press) < BARRE_STRINGS),
     dropsBarre:
       from.presses.some((press) => widthOf(press) >= BARRE_STRINGS) &&
       !to.presses.some((press) => widthOf(press) >= BARRE_STRINGS),

@@ -3,12 +3,15 @@ import fc from "fast-check";
 import { positionOf, rankFingers } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { changeBetween, makeChangeCost } from "./change";
-import { availableMs, fittsMs, leastSinceStrumMs, LEVELS, neededMs, TIMING } from "./timing";
+import { type ChangeDemands } from "./demands";
+import { demandsWith } from "./testing";
+import { difficultyBits, LEVELS, neededMs, possibleMs, TIMING } from "./timing";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64] });
 if (!made.ok) throw new Error(made.problem.message);
 const neck = made.value;
-const held = (fretting: readonly (number | null)[], fingers: string) => {
+type Frets = readonly (number | null)[];
+const held = (fretting: Frets, fingers: string) => {
   const found = rankFingers(neck, fretting).find((way) => way.fingers.join("") === fingers);
   if (!found) throw new Error(`${fretting.join()} is not held ${fingers}`);
   return found;
@@ -32,7 +35,7 @@ describe("Fitts's law in Shannon's form", () => {
 
   test("has the form of his table: r = 0.994 with 27.7 + 111.5 ms a bit", () => {
     const rows = table.flatMap(([width, times]) =>
-      times.map((ms, at) => ({ bits: fittsMs(BITS, amplitudes[at] ?? NaN, width), ms })),
+      times.map((ms, at) => ({ bits: difficultyBits(amplitudes[at] ?? NaN, width), ms })),
     );
     const mean = (of: (row: (typeof rows)[number]) => number) =>
       rows.reduce((sum, row) => sum + of(row), 0) / rows.length;
@@ -43,24 +46,60 @@ describe("Fitts's law in Shannon's form", () => {
     expect(y - (xy / xx) * x).toBeCloseTo(27.7, 0);
     expect(xy / Math.sqrt(xx * yy)).toBeCloseTo(0.994, 3);
   });
-
-  const BITS = { aMs: 0, bMsPerBit: 1 };
 });
 
-describe("what players do (common practice)", () => {
-  const upTwo = change(G5, A5);
+const plain = demandsWith();
 
-  test("in their first months a two-fret move fits between eighths at 80 a minute", () => {
-    expect(neededMs(upTwo, TIMING.first)).toBeLessThan(60_000 / 80 / 2 + 12);
+describe("what a change takes", () => {
+  const demands = fc.record<ChangeDemands>({
+    isMoving: fc.constant(true),
+    travelMm: fc.double({ min: 0, max: 500, noNaN: true }),
+    arrivalSpaceMm: fc.double({ min: 8, max: 45, noNaN: true }),
+    placedFingers: fc.constantFrom(0, 1, 1.5, 2, 3, 4),
+    laysBarre: fc.boolean(),
+    laysSmallBarre: fc.boolean(),
+    dropsBarre: fc.boolean(),
+    overreachMm: fc.double({ min: 0, max: 60, noNaN: true }),
+    clearsOpenStrings: fc.boolean(),
+    isOneFinger: fc.boolean(),
+    leavesOpenStrings: fc.boolean(),
+  });
+  const level = fc.constantFrom(...LEVELS);
+
+  test("is more the further, the more fingers, the wider the reach and the less a player has played", () => {
+    fc.assert(
+      fc.property(demands, level, (change, of) => {
+        for (const more of [
+          { travelMm: change.travelMm + 10 },
+          { placedFingers: change.placedFingers + 1 },
+          { overreachMm: change.overreachMm + 5 },
+          { laysBarre: true },
+          { dropsBarre: true },
+        ]) {
+          for (const ms of [neededMs, possibleMs]) {
+            const [less, now] = [ms(change, TIMING[of]), ms({ ...change, ...more }, TIMING[of])];
+            expect(now).toBeGreaterThanOrEqual(less - 1e-9);
+          }
+        }
+        const times = LEVELS.map((each) => neededMs(change, TIMING[each]));
+        expect(times).toEqual([...times].sort((a, b) => b - a));
+      }),
+    );
   });
 
-  test("fluent, it fits between eighths at 180", () => {
-    expect(neededMs(upTwo, TIMING.fluent)).toBeLessThan(60_000 / 180 / 2 + 12);
+  test("is more than nothing wherever anything moves, and more than what is possible", () => {
+    fc.assert(
+      fc.property(demands, level, (change, of) => {
+        expect(possibleMs(change, TIMING[of])).toBeGreaterThan(0);
+        expect(neededMs(change, TIMING[of])).toBeGreaterThan(possibleMs(change, TIMING[of]));
+      }),
+    );
+    expect(neededMs({ ...plain, isMoving: false }, TIMING.steady)).toBe(0);
   });
 
-  test("each level is faster than the one before", () => {
-    const times = LEVELS.map((level) => neededMs(change(A5, C5), TIMING[level]));
-    expect(times).toEqual([...times].sort((a, b) => b - a));
+  test("has no cliff where the index begins to move", () => {
+    const still = neededMs(plain, TIMING.first);
+    expect(neededMs({ ...plain, travelMm: 0.01 }, TIMING.first) - still).toBeLessThan(0.1);
   });
 });
 
@@ -93,28 +132,54 @@ describe("what moves", () => {
     expect(neededMs(none, TIMING.steady)).toBe(0);
   });
 
-  test("down takes longer than up, since the hand must open", () => {
-    const [up, down] = [change(G5, A5), change(A5, G5)];
-    expect(down.isTowardNut).toBe(true);
-    expect(neededMs(down, TIMING.steady) - neededMs(up, TIMING.steady)).toBeGreaterThan(0);
-  });
-
-  test("the time of a slide is a + b log2(D / W + 1), W half of the fret space where it ends", () => {
-    const { aMs, bMsPerBit } = TIMING.steady;
+  test("the time of a slide is set + bit x log2(1 + D / W), W the fret space where it ends", () => {
+    const { setMs, bitMs } = TIMING.steady;
     const slide = change(G5, A5);
     // Frets 5 and 4 of 648 mm lie 162.55 and 133.68 mm from the nut (twelfth root of two).
     expect(slide.arrivalSpaceMm).toBeCloseTo(162.55 - 133.68, 1);
-    const bits = Math.log2(slide.travelMm / (slide.arrivalSpaceMm / 2) + 1);
-    expect(neededMs(slide, TIMING.steady)).toBeCloseTo(aMs + bMsPerBit * bits, 9);
+    const bits = Math.log2(1 + slide.travelMm / slide.arrivalSpaceMm);
+    expect(neededMs(slide, TIMING.steady)).toBeCloseTo(setMs + bitMs * bits, 9);
+    expect(slide.frets).toBe(2);
+    expect(change(A5, G5)).toMatchObject({ frets: -2, isTowardNut: true });
   });
 });
 
-test("the time that is needed is left after just the least time since the strum", () => {
-  fc.assert(
-    fc.property(fc.double({ min: 1, max: 2000, noNaN: true }), (needed) => {
-      expect(availableMs(leastSinceStrumMs(needed))).toBeCloseTo(needed, 6);
-    }),
-  );
+describe("what a change asks of the fingers", () => {
+  const x = null;
+  const between = (from: readonly [Frets, string], to: readonly [Frets, string]) =>
+    change(held(...from), held(...to));
+  const E5 = [[0, 2, 2, x, x, x], "034000"] as const;
+  const Am = [[x, 0, 2, 2, 1, 0], "002310"] as const;
+  const C = [[x, 3, 2, 0, 1, 0], "032010"] as const;
+  const F = [[1, 3, 3, 2, 1, 1], "134211"] as const;
+  const Fm = [[1, 3, 3, 1, 1, 1], "134111"] as const;
+  const smallF = [[x, x, 3, 2, 1, 1], "003211"] as const;
+  const D = [[x, x, 0, 2, 3, 2], "000132"] as const;
+  const A = [[x, 0, 2, 2, 2, 0], "002130"] as const;
+
+  test.each<[string, readonly [Frets, string], readonly [Frets, string], object]>([
+    ["fingers that stay need not be placed", Am, C, { placedFingers: 1, laysBarre: false }],
+    ["a whole bar", Am, F, { placedFingers: 4, laysBarre: true, leavesOpenStrings: true }],
+    ["a bar that stays is not laid again", F, Fm, { placedFingers: 0, laysBarre: false }],
+    ["a bar that is given up", F, C, { dropsBarre: true, clearsOpenStrings: true }],
+    ["a bar of two strings beside fingers", Am, smallF, { laysSmallBarre: true, laysBarre: false }],
+    ["the index kept past a higher finger", D, A, { placedFingers: 2 }],
+    ["a lift alone", E5, [[0, x, x, x, x, x], "000000"], { placedFingers: 0, isMoving: true }],
+    ["a whole shape one string over", E5, [[x, 0, 2, 2, x, x], "003400"], { placedFingers: 1.5 }],
+  ])("%s", (_, from, to, demands) => {
+    expect(between(from, to)).toMatchObject(demands);
+  });
+
+  test("every one of them takes time", () => {
+    for (const [from, to] of [
+      [Am, C],
+      [F, Fm],
+      [F, C],
+      [E5, [[0, x, x, x, x, x], "000000"]],
+    ] as const) {
+      expect(neededMs(between(from, to), TIMING.fluent)).toBeGreaterThan(0);
+    }
+  });
 });
 
 test("a route adds up the very cost that a change tells", () => {

@@ -20,7 +20,7 @@ import { makeRouteMemo } from "./memo";
 import { planRoutes } from "./planRoutes";
 import { type RouteQuestion } from "./question";
 import { routeThrough } from "./routeThrough";
-import { struckOnBeats, timeRoute } from "./timeRoute";
+import { struckInQuarters, timeRoute } from "./timeRoute";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const neckOf = (midi: readonly number[], frets = 24): Neck => {
@@ -209,8 +209,8 @@ test("a route tells its times, and the slack at its own clean tempo is none", ()
   const neck = neckOf(STANDARD);
   const [route] = planned(question("F5 C5 G5", neck));
   if (!route) throw new Error();
-  const times = route.stops.map(() => struckOnBeats(4));
-  const at = (bpm: number) => timeRoute(neck, route, times, bpm, TIMING[DEFAULT_LEVEL]);
+  const at = (bpm: number) =>
+    timeRoute(neck, route, struckInQuarters(route.stops.length, bpm), TIMING[DEFAULT_LEVEL]);
   const clean = at(120).cleanTempoBpm ?? NaN;
   const slacks = at(clean).changes.map(({ slackMs }) => slackMs);
   expect(Math.min(...slacks)).toBeCloseTo(0, 6);

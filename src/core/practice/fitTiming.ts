@@ -69,7 +69,11 @@ export function fitTiming(
     values = next;
     if (moved < SETTLED_MS) break;
   }
-  return { constants: scaled(defaults, (term) => values[TIMING_TERMS.indexOf(term)] ?? 0), clean, missed };
+  return {
+    constants: scaled(defaults, (term) => values[TIMING_TERMS.indexOf(term)] ?? 0),
+    clean,
+    missed,
+  };
 }
 
 interface Observation {

@@ -3,10 +3,16 @@ import fc from "fast-check";
 import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { makeSong, standardNeck } from "@/core/arrangement/testing";
 import { climb, DEFAULT_LADDER, drillsOf, firstRung, songDrills } from "@/core/drill";
-import { availableMs, TIMING, type TimingConstants } from "@/core/motion";
+import {
+  neededMs,
+  TIMING,
+  TIMING_TERMS,
+  type ChangeDemands,
+  type TimingConstants,
+} from "@/core/motion";
+import { demandsWith } from "@/core/motion/testing";
 import { seededRandom } from "@/core/random";
 import {
-  changeMs,
   fitTiming,
   medianOf,
   planToday,
@@ -20,7 +26,6 @@ import {
   suggestedResult,
   tightestAt,
   type FitRound,
-  type RoundChange,
   type TodayInput,
 } from ".";
 
@@ -92,25 +97,21 @@ describe("strums against the beat", () => {
 });
 
 describe("constants of the hand, from rounds", () => {
-  const SLIDE = {
-    travelMm: 60,
-    spaceMm: 26,
-    isNewShape: false,
-    isAcross: false,
-    isTowardNut: false,
-  } as const;
-  /** Changes as drills have them: from short slides to new shapes far off. */
-  const CHANGES: readonly Omit<RoundChange, "availableMs">[] = [
+  const SLIDE = demandsWith({ travelMm: 60 });
+  /** Changes as drills have them: from short slides to bars and open chords. */
+  const CHANGES: readonly ChangeDemands[] = [
     SLIDE,
-    { travelMm: 60, spaceMm: 30, isNewShape: false, isAcross: false, isTowardNut: true },
-    { travelMm: 115, spaceMm: 22, isNewShape: false, isAcross: false, isTowardNut: false },
-    { travelMm: 115, spaceMm: 30, isNewShape: false, isAcross: false, isTowardNut: true },
-    { travelMm: 60, spaceMm: 26, isNewShape: false, isAcross: true, isTowardNut: false },
-    { travelMm: 60, spaceMm: 28, isNewShape: true, isAcross: false, isTowardNut: false },
-    { travelMm: 90, spaceMm: 26, isNewShape: true, isAcross: false, isTowardNut: true },
+    demandsWith({ travelMm: 115, arrivalSpaceMm: 30 }),
+    demandsWith({ travelMm: 115, isOneFinger: true }),
+    demandsWith({ travelMm: 60, placedFingers: 1.5, leavesOpenStrings: true }),
+    demandsWith({ placedFingers: 3, clearsOpenStrings: true }),
+    demandsWith({ placedFingers: 4, laysBarre: true }),
+    demandsWith({ placedFingers: 3, dropsBarre: true, clearsOpenStrings: true }),
+    demandsWith({ placedFingers: 2, laysSmallBarre: true }),
+    demandsWith({ travelMm: 90, placedFingers: 3, overreachMm: 12 }),
   ];
-  /** What eighths at a tempo leave (core/motion). */
-  const availableAt = (bpm: number) => availableMs(30_000 / bpm);
+  /** What eighths at a tempo leave. */
+  const availableAt = (bpm: number) => 30_000 / bpm;
 
   /** A player practises each drill on the ladder, for thirty rounds. */
   function practise(truth: TimingConstants, random: () => number): readonly FitRound[] {
@@ -126,24 +127,18 @@ describe("constants of the hand, from rounds", () => {
     });
   }
 
-  test("on simulated players the time of each drilled change comes within 15 % in nine of ten", () => {
+  test("on simulated players the time of each drilled change comes within 15% in nine of ten", () => {
     const random = seededRandom(2026);
     let [within, all] = [0, 0];
     for (let player = 0; player < 40; player++) {
       const of = (plain: number) => plain * (0.5 + 1.2 * random());
-      const truth: TimingConstants = {
-        aMs: of(TIMING.steady.aMs),
-        bMsPerBit: of(TIMING.steady.bMsPerBit),
-        usableShare: TIMING.steady.usableShare,
-        newShapeMs: of(TIMING.steady.newShapeMs),
-        acrossMs: of(TIMING.steady.acrossMs),
-        towardNutMs: of(TIMING.steady.towardNutMs),
-      };
+      const own = TIMING_TERMS.map((term) => [term, of(TIMING.steady[term])]);
+      const truth: TimingConstants = { ...TIMING.steady, ...Object.fromEntries(own) };
       const fitted = fitTiming(practise(truth, random), TIMING.steady);
       if (!fitted) throw new Error("not fitted");
       for (const change of CHANGES) {
         const [is, said] = [truth, fitted.constants].map((constants) =>
-          changeMs({ ...change, availableMs: 0 }, constants),
+          neededMs(change, constants),
         );
         all++;
         if (Math.abs((said ?? 0) / (is ?? 1) - 1) <= 0.15) within++;
@@ -166,7 +161,7 @@ describe("constants of the hand, from rounds", () => {
     ).toBeNull();
     const absurd = Array.from({ length: 200 }, (_, index) => round(index === 0, 20_000));
     const fitted = fitTiming(absurd, TIMING.steady);
-    expect(fitted?.constants.aMs).toBeLessThanOrEqual(3 * TIMING.steady.aMs);
+    expect(fitted?.constants.setMs).toBeLessThanOrEqual(3 * TIMING.steady.setMs);
     expect(fitted).toMatchObject({ clean: 1, missed: 199 });
   });
 
@@ -176,7 +171,7 @@ describe("constants of the hand, from rounds", () => {
     const change = route.timed.changes[at ?? -1];
     const least = Math.min(...route.timed.changes.map(({ slackMs }) => slackMs));
     expect(change?.slackMs).toBe(least);
-    const needed = change && changeMs(roundChangeOf(change), TIMING.steady);
+    const needed = change && neededMs(roundChangeOf(change), TIMING.steady);
     expect(needed).toBeCloseTo(change?.neededMs ?? NaN, 9);
   });
 

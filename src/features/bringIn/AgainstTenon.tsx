@@ -93,11 +93,7 @@ export function savedText(own: WayFigures, best: WayFigures): string {
   const gained = tempoOf(best) - tempoOf(own);
   const parts = [
     frets > 0 ? `saves ${frets} ${frets === 1 ? "fret" : "frets"} of travel` : null,
-    gained === Infinity
-      ? "holds at any tempo"
-      : gained > 0
-        ? `holds ${gained} bpm faster`
-        : null,
+    gained === Infinity ? "holds at any tempo" : gained > 0 ? `holds ${gained} bpm faster` : null,
   ].filter((part) => part !== null);
   if (parts.length === 0) {
     return "The file's way is as easy on the hand or easier; Tenon's takes grips that are more usual.";

@@ -110,7 +110,7 @@ describe("a file that is brought in", () => {
     const closes = await show();
     await settled();
     expect(
-      screen.getByText("Tablature, 2 bars, 2 chords, 1 with a grip of their own, 120 a minute"),
+      screen.getByText("Tablature, 2 bars, 2 chords, 1 with a grip of their own, 120 bpm"),
     ).toBeTruthy();
     expect(screen.getByRole("row", { name: /As the file plays it/ })).toBeTruthy();
     expect(screen.getByText("Line 3: no chord")).toBeTruthy();
@@ -169,16 +169,16 @@ describe("a file that is brought in", () => {
 
 describe("what Tenon's way saves", () => {
   test.each([
-    [300, 100, 200, 120, /saves 100 mm and holds 20 a minute faster/],
-    [300, 100, 300, 120, /^Tenon's way holds 20 a minute faster/],
-    [300, 100, 200, 90, /^Tenon's way saves 100 mm\./],
-    [200, 120, 300, 100, /^The file's way is as easy/],
-    [300, 100, 200, null, /saves 100 mm and holds at any tempo/],
+    [12, 100, 8, 120, /saves 4 frets of travel and holds 20 bpm faster/],
+    [12, 100, 12, 120, /^Tenon's way holds 20 bpm faster/],
+    [12, 100, 11, 90, /^Tenon's way saves 1 fret of travel\./],
+    [8, 120, 12, 100, /^The file's way is as easy/],
+    [12, 100, 8, null, /saves 4 frets of travel and holds at any tempo/],
     [0, null, 0, null, /^The file's way is as easy/],
-  ])("%s mm to %s against %s mm to %s", (ownMm, own, bestMm, best, words) => {
+  ])("%s frets to %s against %s frets to %s", (ownFrets, own, bestFrets, best, words) => {
     const text = parts.savedText(
-      { travelMm: ownMm, cleanTempoBpm: own },
-      { travelMm: bestMm, cleanTempoBpm: best },
+      { travelFrets: ownFrets, cleanTempoBpm: own },
+      { travelFrets: bestFrets, cleanTempoBpm: best },
     );
     expect(text).toMatch(words);
   });

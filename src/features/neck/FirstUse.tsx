@@ -1,10 +1,11 @@
 import { useMemo, useState } from "react";
+import { type Level } from "@/core/motion";
 import { type Midi } from "@/core/pitch";
 import { samePitches, TUNING_GROUPS, usualMidi } from "@/core/tuning";
 import { newId, useRig, useTuningShelf, useView } from "@/session";
-import { newGuitar, type Act } from "@/state";
+import { newGuitar, PLAYER_ID, type Act } from "@/state";
 import { ChoiceButton } from "@/ui/controls";
-import { NoteText, spokenNotes } from "@/ui/text";
+import { LEVEL_WORDS, NoteText, spokenNotes } from "@/ui/text";
 import { SayTuning, useSaying } from "@/ui/tuning";
 
 const COUNTS = [4, 5, 6, 7, 8, 9, 10];
@@ -15,10 +16,11 @@ const MAX_SHOWN = 12;
 
 /** Before anything was chosen: which guitar, which tuning; then the neck with its usual grip. */
 export function FirstUse() {
-  const { guitars, change } = useRig();
+  const { guitars, profile, change } = useRig();
   const { show } = useView();
   const [strings, setStrings] = useState(SIX);
   const [leftHanded, setLeftHanded] = useState(false);
+  const [level, setLevel] = useState<Level>(profile.level);
   const [midi, setMidi] = useState<readonly Midi[]>(usualMidi(SIX));
   const tunings = useMemo(
     () =>
@@ -49,6 +51,9 @@ export function FirstUse() {
           value: { ...newGuitar(strings), leftHanded, tunedMidi: midi },
         };
     void change(act);
+    if (level !== profile.level) {
+      void change({ act: "set", kind: "profile", id: PLAYER_ID, fields: { level } });
+    }
     show({ guitarId: id, tuningMidi: midi });
   };
 
@@ -99,9 +104,34 @@ export function FirstUse() {
         </div>
         <SayTuning saying={saying} current={midi} onChoose={setMidi} action="Use it" />
       </section>
-      <button type="button" className="button button-primary min-h-14 px-8 text-xl" onClick={begin}>
-        Show my neck
-      </button>
+      <section aria-labelledby="first-level" className="space-y-2">
+        <h2 id="first-level" className="text-xl font-semibold">
+          How long have you played?
+        </h2>
+        <div className="grid gap-1.5 sm:grid-cols-3">
+          {LEVEL_WORDS.map(([each, name, can]) => (
+            <ChoiceButton
+              key={each}
+              pressed={each === level}
+              onPress={() => setLevel(each)}
+              className="flex min-h-14 flex-col items-start px-4 py-2 text-left text-lg"
+            >
+              <span className="font-semibold">{name}</span>
+              <span className={`text-[15px] ${each === level ? "" : "text-muted"}`}>{can}</span>
+            </ChoiceButton>
+          ))}
+        </div>
+      </section>
+      {/* On a phone it is in reach from the first screen on. */}
+      <div className="max-sm:sticky max-sm:bottom-0 max-sm:-mx-3 max-sm:border-t max-sm:border-line max-sm:bg-ground max-sm:p-3">
+        <button
+          type="button"
+          className="button button-primary min-h-14 px-8 text-xl max-sm:w-full"
+          onClick={begin}
+        >
+          Show my neck
+        </button>
+      </div>
       <p className="text-muted">
         Scale length, frets, gauges and your hand can be added later, in the Rig.
       </p>

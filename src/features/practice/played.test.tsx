@@ -118,7 +118,7 @@ const endRound = async () => {
   await settled();
 };
 const COUNTED = { events: [], lengthS: 8, startQuarters: 0, quartersPerS: 1, startS: 0 };
-const tempo = () => screen.getByText(/^\d+ a minute$/).textContent;
+const tempo = () => screen.getByText(/^\d+ bpm$/).textContent;
 
 beforeEach(async () => {
   jest.useFakeTimers();
@@ -140,7 +140,7 @@ describe("a drill that is played", () => {
   test("shows the grips and the way between; a key starts it, at its tempo", async () => {
     expect(screen.getByRole("region", { name: "First" }).textContent).toContain("G5");
     expect(screen.getByRole("region", { name: "Then" }).textContent).toContain("B5");
-    expect(tempo()).toBe("60 a minute");
+    expect(tempo()).toBe("60 bpm");
     await key(" ");
     expect(played.map(({ input }) => [input.options.tempoBpm, input.passes])).toEqual([[60, 1]]);
     expect(screen.getByRole("button", { name: "Stop" })).toBeTruthy();
@@ -160,8 +160,8 @@ describe("a drill that is played", () => {
       ["clean", 60, 16],
     ]);
     expect(played.map(({ input }) => input.options.tempoBpm)).toEqual([60, 60, 64]);
-    // From 7 down to 3 the hand moves toward the nut: the tightest change of the round.
-    expect(rounds[0]?.change).toMatchObject({ isTowardNut: true, isNewShape: false });
+    // The tightest change of the round: a shape that slides down to wider frets, a beat at 60 after the last strum.
+    expect(rounds[0]?.change).toMatchObject({ placedFingers: 0, availableMs: 1000 });
   });
 
   test("a round is kept as it was played, whatever is chosen before it is judged", async () => {
@@ -183,7 +183,7 @@ describe("a drill that is played", () => {
     await key("+");
     await key("+");
     await key("-");
-    expect(tempo()).toBe("64 a minute");
+    expect(tempo()).toBe("64 bpm");
     await key("PageDown");
     expect(played[0]?.input.options.tempoBpm).toBe(64);
     await key("PageUp");
@@ -222,11 +222,11 @@ describe("a drill that is played", () => {
   });
 
   test("a tap on the grips is the pedal's forward", async () => {
-    fireEvent.click(screen.getByText("60 a minute"));
+    fireEvent.click(screen.getByText("60 bpm"));
     await settled();
     expect(played).toHaveLength(1);
     await endRound();
-    fireEvent.click(screen.getByText("60 a minute"));
+    fireEvent.click(screen.getByText("60 bpm"));
     await settled();
     expect(rounds).toMatchObject([{ result: "clean" }]);
   });

@@ -1,8 +1,9 @@
 /** @jest-environment jsdom */
 import { beforeEach, describe, expect, test } from "@jest/globals";
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
-import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
-import { changeMs, FEWEST_ROUNDS, type RoundChange } from "@/core/practice";
+import { DEFAULT_LEVEL, neededMs, TIMING } from "@/core/motion";
+import { demandsWith } from "@/core/motion/testing";
+import { FEWEST_ROUNDS, type RoundChange } from "@/core/practice";
 import { success } from "@/core/result";
 import { Session } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
@@ -15,11 +16,7 @@ fakeBrowser();
 const SLOWER = 1.2;
 const LEVEL = TIMING[DEFAULT_LEVEL];
 const CHANGES: readonly RoundChange[] = [60, 120, 200, 300].map((travelMm) => ({
-  travelMm,
-  spaceMm: 25,
-  isNewShape: travelMm > 150,
-  isAcross: false,
-  isTowardNut: false,
+  ...demandsWith({ travelMm, placedFingers: travelMm > 150 ? 3 : 0 }),
   availableMs: 0,
 }));
 /** Rounds of each change, clean with room for that hand and missed without. */
@@ -27,7 +24,7 @@ function playedRounds(times: number): readonly object[] {
   return CHANGES.flatMap((change, drill) =>
     Array.from({ length: times }, (_, round) => {
       const isClean = round % 2 === 0;
-      const availableMs = SLOWER * changeMs(change, LEVEL) * (isClean ? 1.15 : 0.85);
+      const availableMs = SLOWER * neededMs(change, LEVEL) * (isClean ? 1.15 : 0.85);
       return {
         drill: `move:${drill}`,
         name: `Move ${drill}`,

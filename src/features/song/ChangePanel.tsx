@@ -64,7 +64,8 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
 /** The figures behind the verdict. */
 function Why({ change }: { readonly change: SongChange }) {
   const { travelMm, frets, neededMs, availableMs, slackMs } = change;
-  const way = travelMm > 0 ? `${mmText(travelMm)} ${frets < 0 ? "toward the nut" : "up the neck"}` : "";
+  const way =
+    travelMm > 0 ? `${mmText(travelMm)} ${frets < 0 ? "toward the nut" : "up the neck"}` : "";
   const spare = slackMs >= 0 ? `${msText(slackMs)} to spare` : `${msText(-slackMs)} short`;
   return (
     <details>
@@ -94,7 +95,10 @@ function Tips({ advice, change, quartersPerBeat, onTake }: TipsProps) {
       )}
       {advice.kind === "waiting" && <p className="text-muted">Trying what helps…</p>}
       {advice.kind === "ready" && tips.length === 0 && (
-        <p className="text-muted">Nothing makes this change faster: letting strums go, scratching, other fingers, other places and fewer notes were tried.</p>
+        <p className="text-muted">
+          Nothing makes this change faster: letting strums go, scratching, other fingers, other
+          places and fewer notes were tried.
+        </p>
       )}
       {advice.kind === "ready" && (
         <ul className="space-y-1.5">

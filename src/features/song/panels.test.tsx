@@ -182,7 +182,7 @@ describe("where nothing is possible", () => {
     ]);
     fireEvent.click(
       screen.getByRole("button", {
-        name: "Without the range of frets: 41.3 points, clean to 119",
+        name: "Without the range of frets: 41.3 points, holds to 119 bpm",
       }),
     );
     expect(onLoosen).toHaveBeenCalledWith(settings);

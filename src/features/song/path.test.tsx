@@ -80,7 +80,7 @@ describe("stops and jumps", () => {
     );
     for (const form of forms) {
       const isJagged = !form.getAttribute("d")?.includes("C");
-      expect(isJagged).toBe(form.getAttribute("data-holds") === "impossible");
+      expect(isJagged).toBe(form.getAttribute("data-holds") === "too fast");
     }
   });
 

@@ -7,8 +7,8 @@ import { newGuitar } from "@/state";
 import { comparisonOf } from "./comparisonOf";
 import { stripOf } from "./strip";
 import { scopesOf, stepsOf, withTexture } from "./textureScope";
-import { fingersWords } from "@/ui/text";
-import { moveWords, routeName, tempoText } from "./words";
+import { fingersWords, holdsText, tempoText } from "@/ui/text";
+import { moveWords, routeName } from "./words";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const made = makeNeck({ midi: STANDARD, frets: 22 });
@@ -32,8 +32,7 @@ const routeThrough = (text: string) => {
 
 describe("what is said of a change", () => {
   const change = {
-    travelMm: 93.6,
-    isTowardNut: true,
+    frets: -3,
     isShapeKept: true,
     stringsCrossed: 0,
     kept: [],
@@ -43,26 +42,33 @@ describe("what is said of a change", () => {
   } as unknown as SongChange;
 
   test.each([
-    [{}, "94 mm toward the nut, same shape, same strings", "1 3 4 slide"],
+    [{}, "Down 3 frets, same shape, same strings", "1 3 4 slide"],
+    [{ frets: 1, stringsCrossed: 1 }, "Up 1 fret, same shape, one string over", "1 3 4 slide"],
     [
-      { isTowardNut: false, stringsCrossed: 1 },
-      "94 mm up the neck, same shape, 1 string across",
-      "1 3 4 slide",
-    ],
-    [
-      { travelMm: 0, isShapeKept: false, slid: [], kept: [1], lifted: [3], landed: [2, 4] },
-      "stays, new shape, same strings",
+      { frets: 0, isShapeKept: false, slid: [], kept: [1], lifted: [3], landed: [2, 4] },
+      "Same fret, new shape, same strings",
       "1 stays, 3 lifts, 2 4 land",
     ],
-    [{ travelMm: 0, slid: [] }, "stays, same shape, same strings", "no finger moves"],
+    [{ frets: 0, slid: [] }, "Same fret, same shape, same strings", "no finger moves"],
   ])("%j", (part, move, fingers) => {
     expect(moveWords({ ...change, ...part } as SongChange)).toBe(move);
     expect(fingersWords({ ...change, ...part } as SongChange)).toBe(fingers);
   });
 
-  test("a tempo is never more than what is clean", () => {
-    expect(tempoText(119.97)).toBe("119");
-    expect(tempoText(null)).toBe("any tempo");
+  test("a tempo is never more than what holds, and above 240 in quarters nothing limits it", () => {
+    expect(tempoText(119.97)).toBe("119 bpm");
+    expect([tempoText(null), tempoText(241)]).toEqual(["any tempo", "any tempo"]);
+    const holds = (clean: number | null, possible: number | null, beat = 1) =>
+      holdsText({ cleanTempoBpm: clean, possibleTempoBpm: possible }, beat);
+    expect(holds(128.4, 160.9)).toBe("Holds to 128 bpm, possible to 160");
+    expect([holds(180, 180), holds(230, null)]).toEqual(["Holds to 180 bpm", "Holds to 230 bpm"]);
+    expect([holds(null, null), holds(170, null, 1.5)]).toEqual([
+      "Nothing limits the tempo",
+      "Nothing limits the tempo",
+    ]);
+  });
+
+  test("a way goes by what it is best at", () => {
     expect(routeName({ names: ["least movement", "up the neck"] })).toBe(
       "Least movement, up the neck",
     );

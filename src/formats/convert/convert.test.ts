@@ -26,15 +26,10 @@ describe("grips for a score", () => {
   const SONG = "[Verse x2]\n| A5 . D5 . | N.C. |\n";
 
   test("what is asked for: the chords that sound, as often as they are played, with their times", () => {
-    const { names, times, tempoBpm } = askedRoute(scoreOf(`Tempo: 90\n${SONG}`), DEFAULT_HAND);
-    expect([names, tempoBpm]).toEqual([["A5", "D5", "A5", "D5"], 90]);
-    // Two beats each; then a bar without a chord, in which the hand is free.
-    expect(times.map(({ beats, lastStrumBeats }) => [beats, lastStrumBeats])).toEqual([
-      [2, 1],
-      [6, 5],
-      [2, 1],
-      [2, 1],
-    ]);
+    const { names, time } = askedRoute(scoreOf(`Tempo: 90\n${SONG}`), DEFAULT_HAND);
+    expect(names).toEqual(["A5", "D5", "A5", "D5"]);
+    // A beat after each last strum; before the third a bar without a chord, in which the hand is free.
+    expect(time).toEqual({ gaps: [1, 5, 1], tempoBpm: 90, quartersPerBeat: 1 });
   });
 
   test("in the meter's own beat; shapes over a capo are asked for as they sound", () => {
@@ -43,7 +38,7 @@ describe("grips for a score", () => {
       DEFAULT_HAND,
     );
     expect(asked.names).toEqual(["B5", "E5"]);
-    expect(asked.times.map(({ beats }) => beats)).toEqual([1, 1]);
+    expect(asked.time).toMatchObject({ gaps: [1.5], quartersPerBeat: 1.5 });
   });
 
   test("own grips are pinned where a hand can hold them, with their fingers where it holds them so", () => {

@@ -24,7 +24,7 @@ const song: Kept["song"] = {
     sectionLimits: { Chorus: { ...NO_LIMITS, frets: [5, 9] } },
     marks: [
       { chord: "A5", section: null, at: null, act: "thin", notes: 2 },
-      { chord: "D5", section: "Verse", at: [0, 1], act: "leave" },
+      { chord: "D5", section: "Verse", at: [0, 1], act: "leave", strums: 1 },
     ],
   },
   archived: false,

@@ -102,7 +102,9 @@ describe("a song that a page has written", () => {
     expect((written({ kind: "midi" }) as Uint8Array).subarray(0, 4)).toEqual(bytes("MThd"));
     const lesson = String(written({ kind: "svg", sheet: "lesson" }));
     expect(lesson).toContain("A5 to D5");
-    expect(lesson).toContain("needs 200 ms, the song gives 300; clean to 150 a minute");
+    // Where Practice begins: under the 150 to which the change holds, not above the song's 120. No verdict on the player.
+    expect(lesson).toContain("From 120 bpm, +4 bpm after two clean rounds");
+    expect(lesson).not.toContain("clean to");
   });
 
   test("a chord without a grip is left as a name; a capo is said", () => {

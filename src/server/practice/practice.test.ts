@@ -1,4 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
+import { demandsWith } from "@/core/motion/testing";
 import { memoryAfter } from "@/core/recall";
 import { effectsSince, importRounds, makeChanges, takeBackRounds } from "@/server/changes";
 import { unreadableRows, type Keeper } from "@/server/keeper";
@@ -192,14 +193,7 @@ describe("what is remembered", () => {
   });
 
   test("constants are fitted from moves that came clean or were missed", () => {
-    const moved = {
-      travelMm: 60,
-      spaceMm: 26,
-      isNewShape: false,
-      isAcross: false,
-      isTowardNut: true,
-      availableMs: 240,
-    };
+    const moved = { ...demandsWith({ travelMm: 60 }), availableMs: 240 };
     add({ change: moved });
     add({ change: moved, result: "rough", atMs: START + MINUTE });
     add({ change: moved, result: "missed", atMs: START + 2 * MINUTE });

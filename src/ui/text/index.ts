@@ -2,4 +2,5 @@ export { copyContents } from "./copyContents";
 export { NoteText, NoteTspans, spokenNotes, withSigns } from "./NoteText";
 export { TimeText } from "./TimeText";
 export { fingersWords } from "./fingersWords";
+export { LEVEL_WORDS } from "./levelWords";
 export { holdsText, tempoText } from "./tempoText";

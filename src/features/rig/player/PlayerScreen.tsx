@@ -9,13 +9,13 @@ import {
   type School,
 } from "@/core/hand";
 import { FASTEST_DOWN_STROKES_BPM, SLOWEST_DOWN_STROKES_BPM } from "@/core/arrangement";
-import { type Level } from "@/core/motion";
 import { A4_HZ, centsOver, HIGHEST_A4_HZ, LOWEST_A4_HZ, type Accidentals } from "@/core/pitch";
 import { type Tilt } from "@/core/preference";
 import { type TensionLimits } from "@/core/strings";
 import { useInstrument, usePlayer, useRig } from "@/session";
 import { PLAYER_ID, type Naming, type Profile } from "@/state";
 import { Section } from "@/ui/controls";
+import { LEVEL_WORDS } from "@/ui/text";
 import { MeasureSpan } from "./MeasureSpan";
 import { NumberField } from "./NumberField";
 import { Options } from "./Options";
@@ -34,11 +34,7 @@ const SCHOOL_NAMES: readonly (readonly [School, string])[] = [
   ["index and little", "Index and little"],
   ["thumb allowed", "Thumb round the neck"],
 ];
-const LEVEL_NAMES: readonly (readonly [Level, string])[] = [
-  ["first", "First months"],
-  ["steady", "Steady"],
-  ["fluent", "Fluent"],
-];
+const LEVEL_NAMES = LEVEL_WORDS.map(([level, name]) => [level, name] as const);
 const BAND_NAMES: readonly (readonly [boolean, string])[] = [
   [false, "No bass: low grips first"],
   [true, "A bass covers the low notes"],
@@ -140,11 +136,14 @@ export function PlayerScreen() {
           onPress={(school) => set({ school })}
         />
         <Options
-          label="Your level"
+          label="How long have you played?"
           options={LEVEL_NAMES}
           isPressed={(level) => level === profile.level}
           onPress={(level) => set({ level })}
         />
+        <p className="text-[15px] text-muted">
+          {LEVEL_WORDS.find(([level]) => level === profile.level)?.[2]}
+        </p>
         <NumberField
           label="Down strokes, eighths up to"
           unit="bpm"

@@ -1,0 +1,20 @@
+import { type Level } from "@/core/motion";
+
+/** A level in a player's words, and what a player of it can do; core/arrangement/anchors.test.ts holds it to that. */
+export const LEVEL_WORDS: readonly (readonly [level: Level, name: string, can: string])[] = [
+  [
+    "first",
+    "First months",
+    "Power chords change on the beat at 120 bpm; a full barre needs more than a beat at 100.",
+  ],
+  [
+    "steady",
+    "A few years",
+    "Power chords change between eighths at 120 bpm; a full barre comes within a beat at 140.",
+  ],
+  [
+    "fluent",
+    "I play for a living",
+    "Power chords change between eighths at 180 bpm, and so does a full barre at 140.",
+  ],
+];
