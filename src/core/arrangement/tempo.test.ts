@@ -111,6 +111,6 @@ describe("what holds at tempo", () => {
     const { question } = makeSong(text, settings);
     const advice = adviseOn({ ...question, chart: readChart(text), settings, change: 0 });
     const fingers = advice.find(({ kind }) => kind === "other fingers");
-    expect(fingers?.marks).toContainEqual(pin("A", [null, 0, 2, 2, 2, 0], [0, 0, 2, 1, 3, 0]));
+    expect(fingers?.marks.at(-1)).toMatchObject({ chord: "A", fingers: [0, 0, 2, 1, 3, 0] });
   });
 });

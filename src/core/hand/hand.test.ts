@@ -30,6 +30,23 @@ const grips = (neck: Neck, root: string, stack: readonly number[], hand = DEFAUL
     .sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))
     .map(({ fretting }) => fretting);
 
+describe("an index that stays down for a neighbour may lie past a higher finger (common practice)", () => {
+  const held = (fretting: Fretting) =>
+    rankFingers(standard, fretting).map(({ fingers }) => fingers.join(""));
+
+  test("D to A with the index kept: x 0 2 2 2 0 as 2 1 3, behind the usual 1 2 3", () => {
+    const ways = held([x, 0, 2, 2, 2, 0]);
+    expect(ways[0]).toBe("001230");
+    expect(ways).toContain("002130");
+  });
+
+  test("only in a row of three on one fret, and only the index", () => {
+    expect(held([5, 7, 7, x, x, x])).not.toContain("143000");
+    expect(held([0, 2, 2, x, x, x])).not.toContain("021000");
+    expect(held([x, 0, 2, 2, 2, 0])).not.toContain("001320");
+  });
+});
+
 describe("known shapes are found (common practice)", () => {
   const everywhere = Array.from({ length: 17 }, (_, index) => index + 1);
   const shapes: readonly [string, Neck, readonly number[], (n: number) => Fretting][] = [

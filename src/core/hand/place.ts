@@ -19,13 +19,21 @@ export function positionOf(
   neck: Neck,
   { presses }: { readonly presses: readonly Press[] },
 ): HandPosition | null {
-  const [first] = presses.filter(({ finger }) => finger !== "T");
-  const [any] = presses;
-  const press = first ?? any;
+  const press = nearestToIndex(presses);
   if (!press) return null;
   const aboveIndex = press.finger === "T" ? 0 : press.finger - 1;
   const fret = Math.max(1, press.hold.fret - aboveIndex);
   return { fret, mm: fingertipMm(neck, 0, fret) };
+}
+
+/** The press of the lowest finger; the thumb's where no other presses. */
+function nearestToIndex(presses: readonly Press[]): Press | undefined {
+  let nearest: Press | undefined;
+  for (const press of presses) {
+    if (press.finger === "T") nearest ??= press;
+    else if (!nearest || nearest.finger === "T" || press.finger < nearest.finger) nearest = press;
+  }
+  return nearest;
 }
 
 /** How far the hand goes along the neck from one position to another, in mm. */
