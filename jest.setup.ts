@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import "./scripts/lib/clock.cjs";
 
 /**
  * Tests of properties meet the same cases in every run, so that only a change can make one fail. TENON_SEED asks for

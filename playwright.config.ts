@@ -1,5 +1,8 @@
 import { defineConfig } from "@playwright/test";
+import { fixClock } from "./e2e/clock";
 import { CHROMIUM, DATA_FOLDER, PORT } from "./e2e/settings";
+
+fixClock();
 
 /** Journeys through the real interface: a production build, Debian's Chromium, one data folder. */
 export default defineConfig({

@@ -1,8 +1,10 @@
 import { test as base, type Page } from "@playwright/test";
+import { fixClockOf } from "./clock";
 
 /** A test whose pages answer once they listen. */
 export const test = base.extend({
   context: async ({ context }, lend) => {
+    await fixClockOf(context);
     context.on("page", waitForLife);
     await lend(context);
   },

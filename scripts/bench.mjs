@@ -11,13 +11,14 @@
 // npm run bench -- practice: a log of 100,000 rounds: its views, and a round more.
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
+// npm run bench -- clocks: the tests that know of dates, on awkward days and in far zones; --all for every journey.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk or damage, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["stack", "search", "tuner", "fit", "place", "tempo", "route"];
-const BROWSER = ["paint", "page", "song"];
+const BROWSER = ["paint", "page", "song", "clocks"];
 const SERVER = ["durability", "practice"];
 const PLAIN = ["formats", "fuzz"];
 const name = process.argv[2] ?? "stack";
@@ -31,7 +32,7 @@ ensureInstalled();
 if (BROWSER.includes(name)) {
   ensureBuilt();
   const env = { TENON_CHROMIUM: ensureChromium() };
-  process.exit(run(bin("tsx"), [`bench/${name}.mts`], { env }));
+  process.exit(run(bin("tsx"), [`bench/${name}.mts`, ...process.argv.slice(3)], { env }));
 }
 if (PLAIN.includes(name)) {
   process.exit(run(bin("tsx"), [`bench/${name}.mts`, ...process.argv.slice(3)]));

@@ -122,8 +122,8 @@ export function FirstUse() {
           ))}
         </div>
       </section>
-      {/* On a phone it is in reach from the first screen on. */}
-      <div className="max-sm:sticky max-sm:bottom-0 max-sm:-mx-3 max-sm:border-t max-sm:border-line max-sm:bg-ground max-sm:p-3">
+      {/* In reach from the first screen on, on a phone too. */}
+      <div className="sticky bottom-0 bg-ground py-3 max-sm:-mx-4 max-sm:border-t max-sm:border-line max-sm:px-4">
         <button
           type="button"
           className="button button-primary min-h-14 px-8 text-xl max-sm:w-full"

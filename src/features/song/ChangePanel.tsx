@@ -4,7 +4,7 @@ import { type Advice, type Arrangement, type SongChange, type SongRoute } from "
 import { lastValue, type Computed } from "@/ui/computed";
 import { KeyCap, TryAgain } from "@/ui/controls";
 import { fingersWords, holdsText, NoteText, tempoText } from "@/ui/text";
-import { adviceWords, barWords, HOLDS_WORDS, mmText, moveWords, msText } from "./words";
+import { adviceWords, barWords, mmText, moveWords, msText } from "./words";
 
 interface ChangePanelProps {
   readonly arrangement: Arrangement;
@@ -41,9 +41,9 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
           <dt className="text-muted">Tempo</dt>
           <dd className="figures">
             <strong className={change.holds === "too fast" ? "text-warning" : "font-semibold"}>
-              {`${HOLDS_WORDS[change.holds]} at ${Math.round(arrangement.tempoBpm)} bpm`}
+              {`${VERDICTS[change.holds]} at ${Math.round(arrangement.tempoBpm)} bpm.`}
             </strong>
-            {`. ${holdsText(change, arrangement.quartersPerBeat)}${isWorst ? ", the tightest" : ""}.`}
+            {` ${holdsText(change, arrangement.quartersPerBeat)}.${isWorst ? " No change is tighter." : ""}`}
           </dd>
         </dl>
         <Why change={change} />
@@ -61,6 +61,12 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
   );
 });
 
+const VERDICTS: Readonly<Record<SongChange["holds"], string>> = {
+  holds: "Holds",
+  tight: "Tight",
+  "too fast": "Too fast",
+};
+
 /** The figures behind the verdict. */
 function Why({ change }: { readonly change: SongChange }) {
   const { travelMm, frets, neededMs, availableMs, slackMs } = change;
@@ -71,7 +77,7 @@ function Why({ change }: { readonly change: SongChange }) {
     <details>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">Why?</summary>
       <p className="figures">
-        {`${way ? `The index goes ${way}. ` : ""}The hand needs ${msText(neededMs)} from the last strum that needs the old grip; the song gives ${msText(availableMs)}: ${spare}.`}
+        {`${way ? `The index goes ${way}. ` : ""}The change takes your hand ${msText(neededMs)}; from the last strum of the old grip the song leaves ${msText(availableMs)}: ${spare}.`}
       </p>
     </details>
   );

@@ -22,7 +22,6 @@ import { PLAIN_ROUND, type RoundContent } from "@/state";
 /** The same history every time. */
 const SEED = 20_261;
 const DAYS = 40;
-const MS_A_DAY = 86_400_000;
 const MS_A_SECOND = 1000;
 /** The hand that played it grew faster, from this many times the time of its level. */
 const [SLOW, QUICK] = [1.5, 1.05];
@@ -33,8 +32,9 @@ const MOVES = [
   "move:rectangle:6-5",
   "sound:muted-to-open",
 ];
-/** Days of the week without practice, from Sunday, 0. */
+/** Of each seven days, counted back from today, those without practice. */
 const FREE_DAYS = [2, 6];
+const DAYS_PER_WEEK = 7;
 const ROUNDS_A_DRILL = 4;
 const CARDS_A_DAY = 8;
 const NEW_CARDS_A_DAY = 2;
@@ -54,12 +54,11 @@ export function addHistory(
   const rig: DrillRig = { neck: neck.value, player: {}, accidentals: "mixed" };
   const drills = drillsOf(rig, new Set());
   const random = seededRandom(SEED);
-  const zoneMin = 0 - new Date(nowMs).getTimezoneOffset();
   const add = (drill: Drill, atMs: number, part: Partial<RoundContent>) =>
     addKept(connection, roundKeeper, {
       ...PLAIN_ROUND,
       atMs,
-      zoneMin,
+      zoneMin: zoneMinAt(atMs),
       drill: drill.key,
       kind: drill.kind,
       name: drill.name,
@@ -81,10 +80,8 @@ export function addHistory(
   const hearing = drills.find(({ key }) => key === "hear:which");
   const cards = learningOrder(rig.neck).map(cardId);
   for (let day = DAYS; day > 0; day--) {
-    const evening = new Date(nowMs - day * MS_A_DAY);
-    evening.setHours(18, 30, 0, 0);
-    if (FREE_DAYS.includes(evening.getDay())) continue;
-    let atMs = evening.getTime();
+    if (FREE_DAYS.includes(day % DAYS_PER_WEEK)) continue;
+    let atMs = eveningBefore(nowMs, day);
     const hand = slower(TIMING.steady, QUICK + ((SLOW - QUICK) * day) / DAYS);
     for (const [drill, first] of ladders) {
       let rung = first;
@@ -117,10 +114,23 @@ export function addHistory(
     }
   }
   addKept(connection, journalKeeper, {
-    atMs: nowMs - 2 * MS_A_DAY,
-    zoneMin,
+    atMs: eveningBefore(nowMs, 1),
+    zoneMin: zoneMinAt(eveningBefore(nowMs, 1)),
     text: "Coming down from 7 is still late. Looked at the goal first: better.",
   });
+}
+
+/** Half past six in the evening, so many days ago by the calendar, where days may have 23 or 25 hours. */
+function eveningBefore(nowMs: number, days: number): number {
+  const evening = new Date(nowMs);
+  evening.setDate(evening.getDate() - days);
+  evening.setHours(18, 30, 0, 0);
+  return evening.getTime();
+}
+
+/** East of Greenwich above 0. */
+function zoneMinAt(atMs: number): number {
+  return 0 - new Date(atMs).getTimezoneOffset();
 }
 
 /** The tightest change of a drill, in the hand that the level stands for. */

@@ -37,8 +37,11 @@ const ASH_STRINGS: readonly StringSpec[] = [
   plain(0.01),
 ];
 
-/** Empties a database and fills it with invented guitars, tunings, pins and a last choice: other data than before. */
-export function seedDemo(connection: Database): void {
+/**
+ * Empties a database and fills it with invented guitars, tunings, pins and a last choice: other data than before. The
+ * history of practice is the same whatever the day; only its dates follow it.
+ */
+export function seedDemo(connection: Database, nowMs: number = Date.now()): void {
   const fill = connection.transaction(() => {
     connection.exec(
       `DELETE FROM pin; DELETE FROM song; DELETE FROM round; DELETE FROM journal; DELETE FROM guitar; DELETE FROM choice; DELETE FROM own_tuning;
@@ -46,12 +49,12 @@ export function seedDemo(connection: Database): void {
        DELETE FROM set_aside; UPDATE player SET profile = '{}', format = 1, revision = 0;
        UPDATE data SET identity = lower(hex(randomblob(16))), revision = 0;`,
     );
-    addRig(connection);
+    addRig(connection, nowMs);
   });
   fill.immediate();
 }
 
-function addRig(connection: Database): void {
+function addRig(connection: Database, nowMs: number): void {
   const ash: KeptGuitar = {
     ...newGuitar(6, "Ash six"),
     frets: 22,
@@ -112,7 +115,7 @@ function addRig(connection: Database): void {
     dropD: DROP_D,
     seven: usualMidi(7),
   });
-  addHistory(connection, ashId, DROP_D, Date.now());
+  addHistory(connection, ashId, DROP_D, nowMs);
 }
 
 function addComparisons(connection: Database, ash: Guitar, longId: number): void {

@@ -1,5 +1,7 @@
 import { type Database } from "better-sqlite3";
-import { DEFAULT_SONG_SETTINGS, NO_LIMITS } from "@/core/arrangement";
+import { DEFAULT_SONG_SETTINGS, NO_LIMITS, type Mark } from "@/core/arrangement";
+import { type Fretting } from "@/core/fretting";
+import { type Finger } from "@/core/hand";
 import { addKept } from "@/server/keeper";
 import { songKeeper } from "@/server/songs";
 import { type SongContent } from "@/state";
@@ -37,7 +39,7 @@ Verse
 Texture: ringing eighths shuffle
 | E5 E6 E5 E6 | A5 A6 A5 A6 | E5 E6 E5 E6 | % |
 | A5 A6 A5 A6 | % | E5 E6 E5 E6 | % |
-| B5 B6 B5 B6 | A5 A6 A5 A6 | E5 E6 E5 E6 | B5 . B5! r |
+| B5 | A5 A6 A5 A6 | E5 E6 E5 E6 | B5 . B5! r |
 
 Outro
 | E5 . B5 . | E5! r r r |
@@ -82,6 +84,24 @@ Verse
 Chorus x2:
 `;
 
+const x = null;
+/** A shuffle moves one finger between the fifth and the sixth, over the open root (common practice). */
+const SHUFFLE_PINS: readonly Mark[] = [
+  pin("E5", "Verse", [0, 2, x, x, x, x], [0, 1, 0, 0, 0, 0]),
+  pin("E6", "Verse", [0, 4, x, x, x, x], [0, 3, 0, 0, 0, 0]),
+  pin("A5", "Verse", [x, 0, 2, x, x, x], [0, 0, 1, 0, 0, 0]),
+  pin("A6", "Verse", [x, 0, 4, x, x, x], [0, 0, 3, 0, 0, 0]),
+];
+
+function pin(
+  chord: string,
+  section: string,
+  fretting: Fretting,
+  fingers: readonly (Finger | 0)[],
+): Mark {
+  return { act: "pin", chord, section, at: null, fretting, fingers };
+}
+
 interface Necks {
   readonly sixId: number;
   readonly sevenId: number;
@@ -102,7 +122,9 @@ export function addSongs(connection: Database, necks: Necks): void {
       archived: false,
       ...part,
     });
-  add("Slow Freight", SLOW_FREIGHT, {});
+  add("Slow Freight", SLOW_FREIGHT, {
+    settings: { ...DEFAULT_SONG_SETTINGS, marks: SHUFFLE_PINS },
+  });
   add("Paper Lantern", PAPER_LANTERN, {});
   add("Nine Below", NINE_BELOW, {
     guitarId: sevenId,

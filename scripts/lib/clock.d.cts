@@ -1,0 +1,1 @@
+export function moveClock(realm: object, offMs: number): void;
