@@ -25,7 +25,9 @@ const UNITS = [
 ];
 const JOURNEYS = ["practice", "data", "windows"];
 
-const journeys = process.argv.includes("--all") ? [] : JOURNEYS.map((name) => `e2e/${name}.spec.ts`);
+const journeys = process.argv.includes("--all")
+  ? []
+  : JOURNEYS.map((name) => `e2e/${name}.spec.ts`);
 const preload = join(import.meta.dirname, "..", "scripts", "lib", "clock.cjs");
 let failed = 0;
 for (const [name, clock, zone] of CLOCKS) {

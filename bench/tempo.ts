@@ -1,5 +1,13 @@
 import { writeFileSync } from "node:fs";
-import { LEVELS, TIMING, type Level, type TimingConstants, type TimingTerms } from "@/core/motion";
+import {
+  LEVELS,
+  TIMING,
+  TIMING_TERMS,
+  timingParts,
+  type Level,
+  type TimingConstants,
+  type TimingTerms,
+} from "@/core/motion";
 import { kindOf, strays, tempoAgreement } from "./tempo/agreement";
 import { FIRST_CONSTANTS, FIRST_POSSIBLE } from "./tempo/firstConstants";
 import { fitTempo, termsOf } from "./tempo/fitTempo";
@@ -21,6 +29,12 @@ for (const level of LEVELS) {
 }
 for (const level of LEVELS) {
   for (const line of strays(table, level, fitted(table, level))) console.log(`${level}: ${line}`);
+}
+
+for (const term of TIMING_TERMS) {
+  const shown = table.filter(({ change }) => timingParts(change, 1)[term] !== 0).length;
+  const ms = LEVELS.map((level) => TIMING[level][term]).join(", ");
+  console.log(`${term}: ${ms}; shown by ${shown} changes`);
 }
 
 if (process.argv.includes("--write")) {

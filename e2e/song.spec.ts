@@ -85,14 +85,17 @@ test("the change that breaks first is found, and advice taken with one key helps
   page,
 }) => {
   await openSong(page);
-  await pasteChart(page, `Tempo: 240\nTexture: eighths\n| A5 . D5 . | G5 . C5 . |\n`);
+  await pickSong(page, "Quarry Lights");
+  await expect(summary(page)).toContainText(/^Holds to \d+ bpm, possible to \d+\./);
+  await page.getByLabel("Tempo", { exact: true }).fill("240");
+  await page.keyboard.press("Enter");
   await expect(summary(page)).toContainText("Too fast at 240 bpm.");
   const holdsTo = async () =>
     Number(/Holds to (\d+)/.exec((await summary(page).textContent()) ?? "")?.[1]);
   const before = await holdsTo();
   await page.keyboard.press("Escape");
   await page.keyboard.press("w");
-  await expect(page.getByRole("heading", { name: /^Bar \d+, .5 to .5$/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^Bar \d+, G5 to B.5$/ })).toBeVisible();
   await expect(page.getByText("Too fast at 240 bpm.", { exact: true })).toBeVisible();
   // What players do first stands first.
   await expect(page.getByRole("button", { name: /^1\s*Let the last .*strum.* go/ })).toBeVisible();

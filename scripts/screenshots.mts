@@ -40,7 +40,7 @@ const PICTURES: readonly Picture[] = [
     prepare: async (page) => {
       await page.locator("[data-summary]").waitFor();
       await page.keyboard.press("w");
-      await page.getByRole("button", { name: /^1\b.*Leave the last eighth/ }).waitFor();
+      await page.getByRole("button", { name: /^1\b.*Let the last/ }).waitFor();
     },
   },
   {

@@ -100,7 +100,7 @@ export function adviseOn(question: AdviceQuestion): readonly Advice[] {
   return inOrder(helpful);
 }
 
-/** Everything that is tried on a change of a route. */
+/** The remedies to try on a change of a route. */
 function triesFor(
   question: SongQuestion,
   marks: readonly Mark[],

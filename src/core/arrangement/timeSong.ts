@@ -18,7 +18,7 @@ import { downStrokeLimit } from "./downStrokes";
 import { lowestOf } from "./figures";
 import { type SongQuestion } from "./question";
 
-/** How something holds at a tempo: tight is what only some players of the level still manage. */
+/** The verdict at a tempo; "tight" is what only the fastest players of the level manage. */
 export const HOLDS_AT_TEMPO = ["holds", "tight", "too fast"] as const;
 export type HoldsAtTempo = (typeof HOLDS_AT_TEMPO)[number];
 
@@ -31,7 +31,7 @@ export type TempoLimit =
   | { readonly kind: "change"; readonly change: number }
   | { readonly kind: "down strokes"; readonly chord: number };
 
-/** Its tempos are those of all that limits it: every change, and the player's down strokes. */
+/** The timing of a whole song. Its tempos account for every change and for the player's down strokes. */
 export interface TimedSong extends Omit<TimedRoute, "changes" | "total"> {
   /** Effort and preference of all grips and the cost of all changes, the same for every way: effort points. */
   readonly total: number;
@@ -126,7 +126,7 @@ function mean(numbers: readonly number[]): number {
   return sum(numbers) / Math.max(1, numbers.length);
 }
 
-/** Whether what has such tempos holds at a tempo. */
+/** The verdict at a tempo. */
 export function holdsAt(
   tempoBpm: number,
   { cleanTempoBpm, possibleTempoBpm }: ChangeTempos,

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { arrange, DEFAULT_SONG_SETTINGS, planWay, type SongQuestion } from "@/core/arrangement";
 import { makeSong, standardNeck } from "@/core/arrangement/testing";
 import { soundingMidi } from "@/core/fretting";
-import { TIMING } from "@/core/motion";
+import { TIMING, type Level } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
 import { seededRandom } from "@/core/random";
@@ -17,6 +17,7 @@ import {
   gradeAnswer,
   judge,
   songDrills,
+  startTempo,
   type Answer,
   type Drill,
   type DrillRig,
@@ -33,12 +34,12 @@ const neckOf = (midi: readonly number[]) => {
 };
 const isPlayed = (drill: Drill): drill is PlayedDrill => drill.how === "played";
 
-function routeOf({ neck, player }: DrillRig, drill: PlayedDrill) {
+function routeOf({ neck, player }: DrillRig, drill: PlayedDrill, level: Level = "steady") {
   const question: SongQuestion = {
     arrangement: arrange(readChart(drill.text), drill.settings),
     neck,
     player,
-    constants: TIMING.steady,
+    constants: TIMING[level],
     downStrokesBpm: 180,
   };
   const planned = planWay(question, "usual");
@@ -175,6 +176,24 @@ describe("drills from a song", () => {
     expect(first?.startBpm).toBeLessThanOrEqual(120);
     const changes = found.map(({ name }) => name.split(" in ")[0]);
     expect(changes.filter((name) => name === "A5 to D5").length).toBeLessThanOrEqual(1);
+  });
+});
+
+describe("where drills begin", () => {
+  test("every drill begins under what holds in the first months", () => {
+    for (const rig of [STANDARD, rigOf(neckOf([38, 45, 50, 55, 59, 64]))]) {
+      for (const drill of drillsOf(rig, new Set()).filter(isPlayed)) {
+        const { route } = routeOf(rig, drill, "first");
+        const holdsTo = route.timed.cleanTempoBpm ?? Infinity;
+        expect(`${drill.key}: ${drill.startBpm <= holdsTo}`).toBe(`${drill.key}: true`);
+      }
+    }
+  });
+
+  test("one of a song at four fifths of what holds, never above the song, never below 40", () => {
+    expect(startTempo(116, 140)).toBe(92);
+    expect([startTempo(200, 108), startTempo(null, 108)]).toEqual([108, 108]);
+    expect(startTempo(30, 108)).toBe(40);
   });
 });
 

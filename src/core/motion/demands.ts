@@ -1,6 +1,6 @@
 import { type Fingering, type Press } from "@/core/hand";
 
-/** What of a change its time depends on. */
+/** The features of a change that its time depends on. */
 export interface ChangeDemands {
   /** False where every finger stays: such a change takes no time. */
   readonly isMoving: boolean;
@@ -9,8 +9,8 @@ export interface ChangeDemands {
   /** The space between two wires where the index arrives, in mm. */
   readonly arrivalSpaceMm: number;
   /**
-   * Fingers that land, or slide in a new shape; 1.5 where a whole shape crosses strings, 0 where it slides. A count of
-   * difficulty: fingers that move as one are placed as one and a half.
+   * Fingers that land, or slide into a new shape; 1.5 where a whole shape crosses strings, because its fingers move as
+   * one, and 0 where it slides along them.
    */
   readonly placedFingers: number;
   /** A finger is laid over four strings or more. */
@@ -29,15 +29,15 @@ export interface ChangeDemands {
   readonly leavesOpenStrings: boolean;
 }
 
-/** A bar this wide must be laid and let go; a narrower one is a flattened finger. In strings. */
+/** Strings that a finger must cover to count as a barre, and as a small one. */
 const BARRE_STRINGS = 4;
 const SMALL_BARRE_STRINGS = 2;
-/** Up to this reach along the neck a grip takes no longer, in mm (shared table of tempos). */
+/** Reach along the neck that costs no extra time, in mm (from the table in bench/tempo). */
 const COMFORTABLE_REACH_MM = 66;
-/** A whole shape that crosses strings counts as so many fingers (the same table). */
+/** Fingers charged for a whole shape that crosses strings (from the same table). */
 const CROSSING_SHAPE_FINGERS = 1.5;
 
-/** What the lists of fingers say of a change. */
+/** How many fingers slide, lift and land. */
 interface FingerMoves {
   readonly slid: number;
   readonly lifted: number;

@@ -32,11 +32,11 @@ export const TIMING_TERMS = [
 export type TimingTerm = (typeof TIMING_TERMS)[number];
 export type TimingTerms = Readonly<Record<TimingTerm, number>>;
 
-/** What a hand takes for a change. The terms themselves are those in which a change holds. */
+/** The timing constants of a hand. The terms at the top give the time in which a change holds. */
 export interface TimingConstants extends TimingTerms {
   /** W as a share of the fret space where the index arrives: a finger sounds clean anywhere behind the wire. */
   readonly usableShare: number;
-  /** The same for the fastest players of the level: faster than this is not to be expected. */
+  /** The same for the fastest players of the level. */
   readonly possible: TimingTerms;
 }
 
@@ -55,7 +55,7 @@ export function difficultyBits(distance: number, width: number): number {
   return Math.log2(1 + distance / width);
 }
 
-/** How often each constant enters the time of a change; what is saved enters with a minus. */
+/** The coefficient of each constant in the time of a change; savings are negative. */
 export function timingParts(change: ChangeDemands, usableShare: number): TimingTerms {
   const { isMoving, travelMm, arrivalSpaceMm } = change;
   return {

@@ -28,9 +28,9 @@ export function struckInQuarters(chords: number, tempoBpm: number): RouteTime {
 
 /** Tempos, all in the meter's own beat. */
 export interface ChangeTempos {
-  /** Up to which it holds; null where nothing has to move. */
+  /** The fastest tempo at which it holds; null where nothing has to move. */
   readonly cleanTempoBpm: number | null;
-  /** Up to which players of the level still manage; null where nothing limits it. */
+  /** The fastest tempo that players of the level still manage; null above 240 in quarters, where nothing limits it. */
   readonly possibleTempoBpm: number | null;
 }
 
@@ -93,7 +93,7 @@ function timeChange(
   constants: TimingConstants,
 ): TimedChange {
   const needed = neededMs(change, constants);
-  // The time for so many beats at 1 bpm, which a change that takes so long leaves at the tempo of their ratio.
+  // The length of the gap at 1 bpm; divided by a time in ms it gives the tempo at which the gap is that long.
   const beatsMs = (gap / quartersPerBeat) * MS_PER_MINUTE;
   const available = beatsMs / tempoBpm;
   const fastestBpm = change.isMoving ? beatsMs / possibleMs(change, constants) : Infinity;
@@ -107,7 +107,7 @@ function timeChange(
   };
 }
 
-/** The least of tempos; null where none limits. */
+/** The slowest of some tempos; null where none is a limit. */
 export function leastOf(tempos: readonly (number | null)[]): number | null {
   const limits = tempos.filter((tempo) => tempo !== null);
   return limits.length > 0 ? Math.min(...limits) : null;

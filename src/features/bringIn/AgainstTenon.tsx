@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useRef } from "react";
 import { type SongRoute } from "@/core/arrangement";
 import { TIMING } from "@/core/motion";
+import { UNLIMITED_QUARTERS_BPM } from "@/core/song";
 import { usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SongContent } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
@@ -103,7 +104,8 @@ export function savedText(own: WayFigures, best: WayFigures): string {
 
 type WayFigures = Pick<SongRoute["timed"], "travelFrets" | "cleanTempoBpm">;
 
-/** Infinity where nothing has to move. */
+/** Infinity where nothing limits the tempo. */
 function tempoOf({ cleanTempoBpm }: WayFigures): number {
-  return cleanTempoBpm === null ? Infinity : Math.floor(cleanTempoBpm);
+  const isLimited = cleanTempoBpm !== null && cleanTempoBpm <= UNLIMITED_QUARTERS_BPM;
+  return isLimited ? Math.floor(cleanTempoBpm) : Infinity;
 }

@@ -23,7 +23,7 @@ import { PLAIN_ROUND, type RoundContent } from "@/state";
 const SEED = 20_261;
 const DAYS = 40;
 const MS_A_SECOND = 1000;
-/** The hand that played it grew faster, from this many times the time of its level. */
+/** A hand in its first months that grew faster, from this many times the time of its level. */
 const [SLOW, QUICK] = [1.5, 1.05];
 const LADDER = { ...DEFAULT_LADDER, stepBpm: 2 };
 const MOVES = [
@@ -82,7 +82,7 @@ export function addHistory(
   for (let day = DAYS; day > 0; day--) {
     if (FREE_DAYS.includes(day % DAYS_PER_WEEK)) continue;
     let atMs = eveningBefore(nowMs, day);
-    const hand = slower(TIMING.steady, QUICK + ((SLOW - QUICK) * day) / DAYS);
+    const hand = slower(TIMING.first, QUICK + ((SLOW - QUICK) * day) / DAYS);
     for (const [drill, first] of ladders) {
       let rung = first;
       for (let round = 0; round < ROUNDS_A_DRILL; round++) {
@@ -133,14 +133,14 @@ function zoneMinAt(atMs: number): number {
   return 0 - new Date(atMs).getTimezoneOffset();
 }
 
-/** The tightest change of a drill, in the hand that the level stands for. */
+/** The tightest change of a drill, in a hand of the level. */
 function changeOf(rig: DrillRig, { text, settings, bars }: PlayedDrill): RoundChange | null {
   const arrangement = arrange(readChart(text), settings);
   const question = {
     arrangement,
     neck: rig.neck,
     player: rig.player,
-    constants: TIMING.steady,
+    constants: TIMING.first,
     downStrokesBpm: DEFAULT_DOWN_STROKES_BPM,
   };
   const planned = planWay(question, "usual");
