@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { demandsWith } from "../src/core/motion/testing";
 import { importRounds, makeChanges } from "../src/server/changes";
 import { openDatabase } from "../src/server/database";
 import { readLog, readPractice, readTimedRounds } from "../src/server/practice";
@@ -22,19 +23,7 @@ const connection = openDatabase(folder);
 try {
   const kinds = ["know", "move", "sound", "hear", "song"] as const;
   const results = ["clean", "rough", "missed"] as const;
-  const change = {
-    isMoving: true,
-    travelMm: 60,
-    arrivalSpaceMm: 26,
-    placedFingers: 0,
-    laysBarre: false,
-    laysSmallBarre: false,
-    dropsBarre: false,
-    overreachMm: 0,
-    clearsOpenStrings: false,
-    isOneFinger: false,
-    leavesOpenStrings: false,
-  };
+  const change = demandsWith({ travelMm: 60 });
   const rounds = Array.from({ length: ROUNDS }, (_, index) => {
     const drill = (index * 7919) % DRILLS;
     const kind = kinds[drill % kinds.length] ?? "move";

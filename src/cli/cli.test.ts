@@ -157,6 +157,33 @@ describe("commands", () => {
     expect([...efforts].sort((a, b) => a - b)).toEqual(efforts);
   });
 
+  test("fingerings keep to the strings and the lowest note asked for", () => {
+    const args = {
+      tuning: "standard",
+      root: "A",
+      set: { allowed: [0, 7], required: [0, 7], minNotes: 2, maxNotes: 6 },
+      maxSpanFrets: 3,
+    };
+    const on = result<Fingerings>("fingerings", { ...args, strings: [1, 2, 3] }).fingerings;
+    expect(on.length).toBeGreaterThan(3);
+    for (const { fretting } of on) {
+      expect(fretting.map((fret) => fret !== null)).toEqual([
+        false,
+        true,
+        true,
+        true,
+        false,
+        false,
+      ]);
+    }
+    const inverted = result<Fingerings>("fingerings", { ...args, bass: 7 }).fingerings;
+    for (const { pitches } of inverted) expect(Math.min(...pitches) % 12).toBe(4);
+    expect(ask("fingerings", { ...args, strings: [6] })).toMatchObject({
+      ok: false,
+      error: { field: "strings" },
+    });
+  });
+
   test("fingerings follow the hand and the school", () => {
     const args = { tuning: "standard", root: "A", stack: [0, 7], frets: 9 };
     const small = result<Fingerings>("fingerings", { ...args, hand: { spanMm: 110 } });

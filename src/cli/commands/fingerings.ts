@@ -1,16 +1,18 @@
-import { object, string } from "yup";
+import { array, number, object, string } from "yup";
 import { handArgument, schoolArgument, toHand, toLimit } from "@/cli/arguments";
 import { defineCommand } from "@/cli/command";
 import { frettingText } from "@/cli/text";
 import { HELD, rankGrips } from "@/core/grip";
 import { handReachMm } from "@/core/hand";
 import { orderGrips } from "@/core/listing";
-import { pitchText } from "@/core/pitch";
-import { success } from "@/core/result";
-import { search, searchArguments } from "./frettingSearch";
+import { soundingMidi, type Fretting } from "@/core/fretting";
+import { pitchClass, pitchClassOf, pitchText } from "@/core/pitch";
+import { failure, success, type Result } from "@/core/result";
+import { search, searchArguments, type Found } from "./frettingSearch";
 
 /** What comes first: what players take, or what is easiest for the hand. */
 const ORDERS = ["usual", "easiest"] as const;
+const HIGHEST_PITCH_CLASS = 11;
 
 export const fingeringsCommand = defineCommand({
   name: "fingerings",
@@ -20,13 +22,19 @@ export const fingeringsCommand = defineCommand({
     hand: handArgument,
     school: schoolArgument,
     order: string().oneOf(ORDERS),
+    /** Exactly these sound. */
+    strings: array(number().integer().min(0).required()).min(1).default(undefined),
+    /** Semitones above the root of the note that lies lowest. */
+    bass: number().integer().min(0).max(HIGHEST_PITCH_CLASS),
   }).noUnknown(),
   run: (args) => {
     const hand = toHand(args.hand);
     const found = search(args, toLimit(args) ?? { reachMm: handReachMm(hand) }, HELD);
     if (!found.ok) return found;
-    const { neck, root, frettings, asked } = found.value;
-    const usual = rankGrips(neck, root, frettings, { hand, school: args.school }, asked);
+    const { neck, root, asked } = found.value;
+    const frettings = kept(found.value, args);
+    if (!frettings.ok) return frettings;
+    const usual = rankGrips(neck, root, frettings.value, { hand, school: args.school }, asked);
     const grips = args.order === "easiest" ? orderGrips(usual, "effort", { neck }) : usual;
     const fingerings = grips.map(({ best, preference, midi, name }) => ({
       fretting: best.fretting,
@@ -55,3 +63,31 @@ export const fingeringsCommand = defineCommand({
       `${count} fingerings`,
     ].join("\n"),
 });
+
+interface Kept {
+  readonly strings?: readonly number[] | undefined;
+  readonly bass?: number | undefined;
+}
+
+/** The frettings that sound on the strings asked for, with the note asked for lowest. */
+function kept(
+  { neck, root, frettings }: Found,
+  { strings, bass }: Kept,
+): Result<readonly Fretting[]> {
+  const last = neck.midi.length - 1;
+  const stray = strings?.find((string) => string > last);
+  if (stray !== undefined) {
+    return failure("strings", `${stray}: strings count from 0, the thickest, to ${last}`);
+  }
+  const lowest = bass === undefined ? null : pitchClass(pitchClassOf(root) + bass);
+  return success(
+    frettings.filter((fretting) => {
+      const isOnStrings =
+        !strings || fretting.every((fret, string) => (fret !== null) === strings.includes(string));
+      return (
+        isOnStrings &&
+        (lowest === null || pitchClass(Math.min(...soundingMidi(neck, fretting))) === lowest)
+      );
+    }),
+  );
+}

@@ -5,7 +5,7 @@ export const SONG_KEYS = {
   next: ["ArrowRight", "PageDown"],
   previous: ["ArrowLeft", "PageUp"],
   worst: ["w"],
-  takeAdvice: ["1", "2", "3", "4", "5", "6"],
+  takeAdvice: ["1", "2", "3", "4", "5", "6", "7", "8"],
   way: ["]", "["],
   section: ["s"],
   write: ["e"],
