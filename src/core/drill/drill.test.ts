@@ -249,10 +249,15 @@ describe("questions", () => {
 
   test("half steps side by side: E and F, B and C have no fret between them", () => {
     const question = ask("half steps", STANDARD, "note:40:1", () => 0);
-    expect(question?.say).toBe("Which note is half a step above E?");
-    expect(ask("half steps", STANDARD, "note:40:0", () => 0)?.say).toBe(
-      "Which note is half a step below F?",
-    );
+    expect(question).toMatchObject({
+      say: "The mark is E. Which note is half a step above it?",
+      places: [{ string: 0, fret: 0 }],
+      expected: { pitchClass: 5 },
+    });
+    expect(ask("half steps", STANDARD, "note:40:0", () => 0)).toMatchObject({
+      say: "The mark is F. Which note is half a step below it?",
+      places: [{ string: 0, fret: 1 }],
+    });
   });
 
   test("every place of a note: all of them, none twice, none wrong", () => {

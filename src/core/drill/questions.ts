@@ -83,16 +83,16 @@ function askName(rig: DrillRig, place: NeckPlace): Question {
   };
 }
 
-/** Two places side by side: one is named, the other is asked. */
+/** Two places side by side: one is marked and named, the other is asked. */
 function askHalfStep(rig: DrillRig, { string, fret }: NeckPlace, random: Random): Question {
   const isAbove = fret > 0 && (fret === rig.neck.frets || random() < 0.5);
-  const beside = nameAt(rig, { string, fret: isAbove ? fret - 1 : fret + 1 });
+  const marked = { string, fret: isAbove ? fret - 1 : fret + 1 };
   return {
     ...BLANK,
     what: "half steps",
     card: cardId(cardAt(rig.neck, string, fret)),
-    say: `Which note is half a step ${isAbove ? "above" : "below"} ${beside}?`,
-    places: [{ string, fret }],
+    say: `The mark is ${nameAt(rig, marked)}. Which note is half a step ${isAbove ? "above" : "below"} it?`,
+    places: [marked],
     expected: { kind: "note", pitchClass: noteAt(rig, { string, fret }) },
   };
 }

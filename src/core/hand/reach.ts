@@ -31,6 +31,8 @@ export interface Reach {
   readonly crowdedMm: number;
 }
 
+/** Nobody feels a few mm: Dm as x x 0 2 3 1 is easy to 66 mm and measures 68 (a judgement). */
+const EASY_SHARE = 1.05;
 /** The last quarter of what lies between comfort and the hard limit counts as the limit (a judgement). */
 const LIMIT_SHARE = 0.75;
 
@@ -83,7 +85,7 @@ function tightness({ mm, comfortMm: comfort, hardMm: hard }: Stretch): number {
 }
 
 function gradeOf(mm: number, comfort: number, hard: number): ReachGrade {
-  if (mm <= comfort) return "comfortable";
+  if (mm <= EASY_SHARE * comfort) return "comfortable";
   if (mm > hard) return "beyond";
   return mm <= comfort + LIMIT_SHARE * (hard - comfort) ? "long" : "at the limit";
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { findGrips, type Grip } from "@/core/grip";
+import { DEFAULT_HAND, gradeReach } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { filterGrips } from "./filter";
 import { NO_FILTER, type GripFilter } from "./gripFilter";
@@ -45,7 +46,10 @@ describe("filters", () => {
     const comfortable = kept({ comfortable: true });
     expect(comfortable.length).toBeGreaterThan(0);
     expect(comfortable.length).toBeLessThan(grips.length);
-    for (const { best } of comfortable) expect(best.terms.stretch).toBe(0);
+    const grade = ({ best }: Grip) =>
+      gradeReach(neck, best.fretting, best.presses, DEFAULT_HAND).grade;
+    for (const grip of comfortable) expect(grade(grip)).toBe("comfortable");
+    expect(grips.filter((grip) => grade(grip) === "comfortable")).toEqual(comfortable);
   });
 
   test("what is kept out by one condition alone comes back without it", () => {

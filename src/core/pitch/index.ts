@@ -1,4 +1,5 @@
 export {
+  LETTERS,
   midiOf,
   noteText,
   octaveOf,

@@ -1,5 +1,14 @@
-import { noteText, parseNote, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
-import { type Accidentals, type Note } from "@/core/pitch";
+import {
+  LETTERS,
+  noteText,
+  parseNote,
+  pitchClass,
+  pitchClassOf,
+  spellPitchClass,
+  type Accidentals,
+  type Letter,
+  type Note,
+} from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { type Chart, type ChartProblem, type TextPlace } from "./chart";
 import { readChart } from "./readChart";
@@ -30,9 +39,11 @@ export function transposeChart(
   const distance = distanceOf(move, from);
   if (!distance.ok) return distance;
   const semitones = distance.value - capo;
-  const accidentals = accidentalsIn(from, semitones);
+  const moveNote = noteMover(from, semitones);
   const moved = (place: TextPlace) =>
-    moveName(text.slice(place.offset, place.offset + place.length), semitones, accidentals);
+    semitones % SEMITONES === 0
+      ? text.slice(place.offset, place.offset + place.length)
+      : moveName(text.slice(place.offset, place.offset + place.length), moveNote);
   return success({ text: rewrite(text, placesOf(chart), moved), problems: chart.problems });
 }
 
@@ -52,10 +63,42 @@ function majorOf({ tonic, isMinor }: Key): number {
   return pitchClass(pitchClassOf(tonic) + (isMinor ? MINOR_THIRD : 0));
 }
 
-/** How the moved chords are spelled: as the signature of their key is; as charts mostly do where none is said. */
-function accidentalsIn(from: Key | null, semitones: number): Accidentals {
-  if (!from) return "mixed";
-  return FLAT_KEYS.has(pitchClass(majorOf(from) + semitones)) ? "flats" : "sharps";
+/**
+ * Moves a note, and spells it: in a key by the letters between it and the tonic, so that a flat third stays one (F in D is Eb
+ * in C); without a key as charts mostly do.
+ */
+function noteMover(from: Key | null, semitones: number): (note: Note) => Note {
+  const plain = (note: Note, accidentals: Accidentals) =>
+    spellPitchClass(pitchClassOf(note) + semitones, accidentals);
+  if (!from) return (note) => plain(note, "mixed");
+  const isFlat = FLAT_KEYS.has(pitchClass(majorOf(from) + semitones));
+  const accidentals = isFlat ? "flats" : "sharps";
+  const tonic = plain(from.tonic, accidentals);
+  const steps = letterIndex(tonic) - letterIndex(from.tonic);
+  return (note) => {
+    const letter = LETTERS[(letterIndex(note) + steps + LETTERS.length) % LETTERS.length];
+    const wanted = pitchClassOf(note) + semitones;
+    const spelled = letter && spelledOn(letter, wanted);
+    return spelled && !isUnusual(spelled) ? spelled : plain(note, accidentals);
+  };
+}
+
+function letterIndex({ letter }: Note): number {
+  return LETTERS.indexOf(letter);
+}
+
+/** A pitch class on a letter, the shortest way round. */
+function spelledOn(letter: Letter, wanted: number): Note {
+  const above = pitchClass(wanted - pitchClassOf({ letter, accidental: 0 }));
+  return { letter, accidental: above > HALF ? above - SEMITONES : above };
+}
+
+/** Roots that charts do not write (common practice): two signs, and a sign where a plain letter has the same key. */
+function isUnusual(note: Note): boolean {
+  const isOnWhiteKey = LETTERS.some(
+    (letter) => pitchClassOf({ letter, accidental: 0 }) === pitchClassOf(note),
+  );
+  return Math.abs(note.accidental) > 1 || (note.accidental !== 0 && isOnWhiteKey);
 }
 
 /** In the order of the text, each once. */
@@ -78,21 +121,15 @@ function rewrite(
 }
 
 /** The root of a chord or key, and its bass, moved; the kind stays as typed, and so does what names no chord. */
-function moveName(name: string, semitones: number, accidentals: Accidentals): string {
+function moveName(name: string, moveNote: (note: Note) => Note): string {
   const [, early = "", root = "", kind = ""] = ROOT.exec(name) ?? [];
   const note = parseNote(root);
-  if (!note.ok || semitones % SEMITONES === 0) return name;
+  if (!note.ok) return name;
   const slash = kind.lastIndexOf("/");
   const [, bassText = "", end = ""] = /^([^!~]*)(.*)$/s.exec(kind.slice(slash + 1)) ?? [];
   const bass = slash >= 0 ? parseNote(bassText) : null;
-  const tail = bass?.ok
-    ? `${kind.slice(0, slash)}/${moveNote(bass.value, semitones, accidentals)}${end}`
-    : kind;
-  const moved = moveNote(note.value, semitones, accidentals);
+  const tail = bass?.ok ? `${kind.slice(0, slash)}/${noteText(moveNote(bass.value))}${end}` : kind;
+  const moved = noteText(moveNote(note.value));
   const isSmall = root.slice(0, 1) === root.slice(0, 1).toLowerCase();
   return `${early}${isSmall ? moved.slice(0, 1).toLowerCase() + moved.slice(1) : moved}${tail}`;
-}
-
-function moveNote(note: Note, semitones: number, accidentals: Accidentals): string {
-  return noteText(spellPitchClass(pitchClass(pitchClassOf(note) + semitones), accidentals));
 }

@@ -48,7 +48,15 @@ export function findWarnings(
       ? [{ kind: "slack", string, share: load.usualShare }]
       : [];
   });
-  return Math.abs(totalShare - 1) > limits.totalShare
+  return Math.abs(totalShare - 1) > limits.totalShare && !isTunedDownWhole(loads)
     ? [...perString, { kind: "total", share: totalShare }]
     : perString;
+}
+
+/** A whole guitar up to two half steps down is ordinary: E flat, D standard (common practice). */
+const ORDINARY_HALF_STEPS = 2;
+
+function isTunedDownWhole(loads: readonly StringLoad[]): boolean {
+  const by = loads[0]?.overUsual ?? 0;
+  return by < 0 && by >= -ORDINARY_HALF_STEPS && loads.every(({ overUsual }) => overUsual === by);
 }

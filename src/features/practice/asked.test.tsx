@@ -105,9 +105,9 @@ describe("notes on the neck", () => {
     expect(rounds).toMatchObject([{ result: "clean" }]);
   });
 
-  test("a half step: the asked place lies beside the one that is named", async () => {
+  test("a half step: the asked place lies beside the one that is marked and named", async () => {
     await show("half steps");
-    const text = screen.getByText(/^Which note is half a step (above|below)/).textContent ?? "";
+    const text = screen.getByText(/Which note is half a step (above|below)/).textContent ?? "";
     const found = readCardId("note:40:3");
     const asked = pitchClass((found?.openMidi ?? 0) + (found?.fret ?? 0));
     const named = pitchClass(asked + (text.includes("above") ? -1 : 1));

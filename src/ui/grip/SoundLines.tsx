@@ -7,12 +7,6 @@ interface SoundLinesProps {
   readonly sound: Sound;
 }
 
-const AUDIBILITY: Readonly<Record<NonNullable<Sound["implied"]>["audibility"], string>> = {
-  heard: "under gain",
-  implied: "implied",
-  "below hearing": "below hearing",
-};
-
 /** How the grip sounds, as computed: what it hints at below, how it beats, how rough it is. */
 export function SoundLines({ sound }: SoundLinesProps) {
   const { pitch } = useNames();
@@ -26,13 +20,14 @@ export function SoundLines({ sound }: SoundLinesProps) {
       </h3>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[16px]">
         <Line name="Low note">
-          {implied ? (
+          {implied === null && "none implied"}
+          {/* Below 20 Hz there is no note to name. */}
+          {implied?.audibility === "below hearing" && `below hearing, ${implied.hz.toFixed(0)} Hz`}
+          {implied && implied.audibility !== "below hearing" && (
             <>
               <NoteText>{pitch(implied.midi)}</NoteText>
-              {` ${AUDIBILITY[implied.audibility]}, ${implied.hz.toFixed(0)} Hz`}
+              {` ${implied.audibility === "heard" ? "under gain" : "implied"}, ${implied.hz.toFixed(0)} Hz`}
             </>
-          ) : (
-            "none implied"
           )}
         </Line>
         <Line name="Beats">
