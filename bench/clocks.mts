@@ -49,9 +49,10 @@ function ran(program: string, args: readonly string[], clock: string, zone: stri
     env: {
       ...process.env,
       TZ: zone,
+      TENON_ZONE: zone,
       TENON_CLOCK: clock,
       TENON_CLOCK_MS: String(offMs),
-      NODE_OPTIONS: `--require=${preload}`,
+      NODE_OPTIONS: `--require "${preload}"`,
       PLAYWRIGHT_JSON_OUTPUT_NAME: join("test-results", "clocks.json"),
     },
   });
