@@ -9,6 +9,7 @@ import {
   type PlaceCase,
 } from "./place/chordCases";
 import { fitPlaces, placeAgreement, sumsOf, type PlaceAgreement } from "./place/fitPlaces";
+import { chordAgreement, labelledChords } from "./place/labelledChords";
 import { labelledPlaces } from "./place/labelledPlaces";
 import { isAccepted, labelledRoutes } from "./place/labelledRoutes";
 
@@ -88,6 +89,23 @@ for (const { tuning, stack, suggested, accepted } of rejected) {
   console.log(
     `  ${tuning}, ${stack.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
   );
+}
+const wholeChords = labelledChords();
+for (const [name, isAsked] of [
+  ["fitted half", false],
+  ["held out", true],
+] as const) {
+  const asked = wholeChords.filter(({ isHeldOut }) => isHeldOut === isAsked);
+  const { first, inThree, rejected: strays } = chordAgreement(asked);
+  console.log(
+    `labelled whole chords, ${name}: first ${interval(first, asked.length)}, in three ${interval(inThree, asked.length)}`,
+  );
+  for (const [{ tuning, chord, accepted }, fretting] of strays) {
+    const text = (frets: readonly (number | null)[]) => frets.map((fret) => fret ?? "x").join(" ");
+    console.log(
+      `  ${tuning}, ${chord.name}: ${fretting ? text(fretting) : "none"}, not ${accepted.map(text).join(" or ")}`,
+    );
+  }
 }
 const routes = labelledRoutes();
 const accepted = routes.filter(isAccepted);

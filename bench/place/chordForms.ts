@@ -1,0 +1,88 @@
+/**
+ * Places that rock and pop players take for whole chords, labelled from common practice before the preference was fitted a
+ * second time: forms known by their shape with the frets between which they are taken, open chords root by root, and what
+ * altered tunings make of both. Every place that a player of some years would take without a thought is accepted. Every
+ * second root is held out of any fit, another half for each kind of chord.
+ */
+
+/**
+ * Movable forms in standard tuning and in every tuning with its gaps: kind; string of the root, thickest 0; frets as steps
+ * from the root's; lowest and highest fret of the root | why.
+ */
+export const MOVABLE_FORMS = `
+; 0; 0 2 2 1 0 0; 1; 10 | E form barre: the first movable major that is learnt
+; 1; x 0 2 2 2 0; 1; 10 | A form barre
+; 1; x 0 2 2 2 x; 1; 10 | A form without the thinnest string: one ring-finger bar
+m; 0; 0 2 2 0 0 0; 1; 10 | Em form barre
+m; 1; x 0 2 2 1 0; 1; 10 | Am form barre
+m; 1; x 0 2 2 1 x; 1; 10 | Am form without the thinnest string: no bar
+7; 0; 0 2 0 1 0 0; 1; 10 | E7 form barre
+7; 0; 0 x 0 1 0 x; 1; 10 | the same with its seventh on string 4 and nothing doubled
+7; 1; x 0 2 0 2 0; 1; 10 | A7 form barre
+7; 1; x 0 -1 0 -2 x; 3; 10 | C7 form: four strings, no bar
+m7; 0; 0 2 0 0 0 0; 1; 10 | Em7 form barre
+m7; 0; 0 x 0 0 0 x; 1; 10 | root, seventh, third, fifth, string 5 muted
+m7; 1; x 0 2 0 1 0; 1; 10 | Am7 form barre
+m7; 1; x 0 -2 0 1 x; 3; 10 | muted on both sides: seventh and third inside
+maj7; 0; 0 x 1 1 0 x; 1; 10 | string 5 muted, four fingers or three
+maj7; 1; x 0 2 1 2 0; 1; 10 | A form of the major seventh
+maj7; 1; x 0 2 1 2 x; 1; 10 | the same without the thinnest string
+m7b5; 1; x 0 1 0 1 x; 1; 10 | root on string 5, no bar
+m7b5; 0; 0 x 0 0 -1 x; 2; 10 | root on string 6, string 5 muted
+dim7; 1; x 0 1 -1 1 x; 2; 10 | four strings, the same every three frets
+dim7; 0; 0 x -1 0 -1 x; 2; 10 | root on string 6, string 5 muted
+9; 1; x 0 -1 0 0 0; 2; 10 | the funk ninth: one ring-finger bar
+9; 1; x 0 -1 0 0 x; 2; 10 | the same on four strings
+7#9; 1; x 0 -1 0 1 x; 2; 10 | root, third, seventh, sharp ninth on four strings
+13; 0; 0 x 0 1 2 x; 1; 10 | root, seventh, third, thirteenth
+13; 0; 0 x 0 1 2 2; 1; 10 | the same with its ninth on top
+13; 1; x 0 -1 0 0 2; 2; 10 | the ninth with its thirteenth on top
+6; 0; 0 x -1 1 0 x; 2; 10 | root, sixth, third, fifth, string 5 muted
+6; 1; x 0 2 2 2 2; 1; 10 | A form with the sixth under the same bar
+6/9; 1; x 0 -1 -1 0 0; 2; 10 | root, third, sixth, ninth, fifth
+6/9; 1; x 0 -1 -1 0 x; 2; 10 | the same on four strings
+sus4; 0; 0 2 2 2 0 0; 1; 10 | E form with the fourth
+sus4; 1; x 0 2 2 3 0; 1; 10 | A form with the fourth
+sus4; 1; x 0 2 2 3 x; 1; 10 | the same without the thinnest string
+sus4; 1; x 0 0 2 3 0; 1; 10 | A form with the fourth, the fifth left under the bar
+sus2; 1; x 0 2 2 0 0; 1; 10 | A form with the second under the bar
+sus2; 1; x 0 2 2 0 x; 1; 10 | the same without the thinnest string
+7sus4; 0; 0 2 0 2 0 0; 1; 10 | E7 form with the fourth
+7sus4; 1; x 0 2 0 3 0; 1; 10 | A7 form with the fourth
+maj9; 1; x 0 -1 1 0 x; 2; 10 | root, third, seventh, ninth on four strings
+m9; 1; x 0 -2 0 0 x; 3; 10 | root, third, seventh, ninth on four strings
+m9; 1; x 0 -2 0 0 0; 3; 10 | the same with the fifth
+m6; 0; 0 x -1 0 0 x; 2; 10 | root, sixth, third, fifth, string 5 muted
+aug; 1; x 0 -1 -2 -2 x; 3; 10 | C form with the raised fifth
+`;
+
+/** Open chords of standard tuning: kind; root: frets, frets / root: ... | why. */
+export const OPEN_CHORDS = `
+; E: 0 2 2 1 0 0 / A: x 0 2 2 2 0 / D: x x 0 2 3 2 / G: 3 2 0 0 0 3, 3 2 0 0 3 3, 3 x 0 0 0 3 / C: x 3 2 0 1 0 / F: x x 3 2 1 1 | the open chords of every first book
+m; E: 0 2 2 0 0 0 / A: x 0 2 2 1 0 / D: x x 0 2 3 1 | the open minors of every first book
+7; E: 0 2 0 1 0 0, 0 2 2 1 3 0 / A: x 0 2 0 2 0, x 0 2 2 2 3 / D: x x 0 2 1 2 / G: 3 2 0 0 0 1 / C: x 3 2 3 1 0 / B: x 2 1 2 0 2 | the open sevenths of every first book
+m7; E: 0 2 0 0 0 0, 0 2 2 0 3 0, 0 2 2 0 3 3 / A: x 0 2 0 1 0 / D: x x 0 2 1 1 / B: x 2 0 2 0 2 | open, one finger less than the minor
+maj7; C: x 3 2 0 0 0 / F: x x 3 2 1 0, 1 x 2 2 1 0 / A: x 0 2 1 2 0 / D: x x 0 2 2 2 / E: 0 2 1 1 0 0 / G: 3 2 0 0 0 2, 3 x 0 0 0 2 | open major sevenths
+dim7; D: x x 0 1 0 1 / Eb: x x 1 2 1 2 / E: x x 2 3 2 3 / F: x x 3 4 3 4 | root on string 4, the usual form of the diminished
+9; E: 0 2 0 1 0 2 / A: x 0 2 4 2 3 | open ninths
+maj9; C: x 3 0 0 0 0, x 3 2 0 3 0 / E: 0 2 1 1 0 2 | open, the ninth on a string that rings
+m9; E: 0 2 0 0 0 2 | open, the ninth on the thinnest string
+13; E: 0 2 0 1 2 0, 0 2 0 1 2 2 | the open seventh with a finger added
+6/9; E: 0 2 2 1 2 2 | the open sixth with its ninth
+6; E: 0 2 2 1 2 0 / A: x 0 2 2 2 2 / D: x x 0 2 0 2 / G: 3 2 0 0 0 0 / C: x 3 2 2 1 0 | open sixths
+sus4; A: x 0 2 2 3 0 / D: x x 0 2 3 3 / E: 0 2 2 2 0 0 / G: 3 x 0 0 1 3, 3 3 0 0 1 3 / C: x 3 3 0 1 1, x 3 3 0 1 x | one finger added to the open major
+sus2; A: x 0 2 2 0 0 / D: x x 0 2 3 0 / C: x 3 0 0 1 x, x 3 0 0 3 3 / E: 0 2 4 4 0 0 / G: 3 0 0 0 3 3, 3 x 0 2 3 3 | one finger lifted from the open major
+7sus4; A: x 0 2 0 3 0 / D: x x 0 2 1 3 / E: 0 2 0 2 0 0 / B: x 2 2 2 0 2, x 2 4 2 5 2 | the open seventh with its fourth
+m6; A: x 0 2 2 1 2 / D: x x 0 2 0 1 / E: 0 2 2 0 2 0 | open, the sixth added
+aug; E: 0 3 2 1 1 0, x x 2 1 1 0 / A: x 0 3 2 2 1, x 0 3 2 2 x / D: x x 0 3 3 2 / G: 3 2 1 0 0 x, x x 5 4 4 3, 3 x 1 0 0 3 / C: x 3 2 1 1 0 / F: x x 3 2 2 1 | the open major with its fifth raised
+`;
+
+/** Whole chords in altered tunings: tuning; chord: frets, frets / chord: ... | why. */
+export const ALTERED_CHORDS = `
+drop D; D: 0 0 0 2 3 2 / E: 2 2 2 1 0 0, x x 2 1 0 0 / F: 3 3 3 2 1 1, x x 3 2 1 1 / F#: 4 4 4 3 2 2 / G: 5 x 0 0 0 3, 5 2 0 0 0 3, 5 5 5 4 3 3 / Ab: 6 6 6 5 4 4 / A: x 0 2 2 2 0 / Bb: x 1 3 3 3 1, x 1 3 3 3 x / B: x 2 4 4 4 2, x 2 4 4 4 x / C: x 3 2 0 1 0, x 3 5 5 5 3 / C#: x 4 6 6 6 4, x 4 6 6 6 x / Eb: x 6 8 8 8 6, x 6 8 8 8 x | the lowest string two frets up, everything else as it was
+drop D; Dm: 0 0 0 2 3 1 / Em: 2 2 2 0 0 0 / F#m: 4 4 4 2 2 2 / Gm: 5 5 5 3 3 3 / Am: x 0 2 2 1 0 / Bm: x 2 4 4 3 2 / Cm: x 3 5 5 4 3 / C#m: x 4 6 6 5 4 | the same for minors
+open D; D: 0 0 0 0 0 0 / Eb: 1 1 1 1 1 1 / E: 2 2 2 2 2 2 / F: 3 3 3 3 3 3 / F#: 4 4 4 4 4 4 / G: 5 5 5 5 5 5 / Ab: 6 6 6 6 6 6 / A: 7 7 7 7 7 7 / Bb: 8 8 8 8 8 8 / B: 9 9 9 9 9 9 / C: 10 10 10 10 10 10 / C#: 11 11 11 11 11 11 | one finger over all strings
+open E; E: 0 0 0 0 0 0 / F: 1 1 1 1 1 1 / F#: 2 2 2 2 2 2 / G: 3 3 3 3 3 3 / A: 5 5 5 5 5 5 / B: 7 7 7 7 7 7 / C: 8 8 8 8 8 8 / D: 10 10 10 10 10 10 | one finger over all strings
+open G; G: x 0 0 0 0 0 / Ab: x 1 1 1 1 1 / A: x 2 2 2 2 2 / Bb: x 3 3 3 3 3 / B: x 4 4 4 4 4 / C: x 5 5 5 5 5 / C#: x 6 6 6 6 6 / D: x 7 7 7 7 7 / Eb: x 8 8 8 8 8 / E: x 9 9 9 9 9 / F: x 10 10 10 10 10 / F#: x 11 11 11 11 11 | one finger over the five strings whose lowest is the root
+open A; A: x 0 0 0 0 0 / B: x 2 2 2 2 2 / C: x 3 3 3 3 3 / D: x 5 5 5 5 5 / E: x 7 7 7 7 7 / F#: x 9 9 9 9 9 / G: x 10 10 10 10 10 | one finger over the five strings whose lowest is the root
+`;

@@ -1,0 +1,155 @@
+import { DEFAULT_CHORD_OPTIONS, readChord, type Chord } from "@/core/chart";
+import { compareFrettings, type Fretting } from "@/core/fretting";
+import { makeGripSearch, DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { type Neck } from "@/core/neck";
+import { noteText, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
+import { readTuning } from "@/core/tuning";
+import { neckFor, readFrets } from "../hand/labelled";
+import { ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS } from "./chordForms";
+
+/** A whole chord in a tuning, with every place that players take for it. */
+export interface LabelledChord {
+  readonly tuning: string;
+  readonly neck: Neck;
+  readonly chord: Chord;
+  readonly accepted: readonly Fretting[];
+  readonly why: string;
+  /** Never fitted on. */
+  readonly isHeldOut: boolean;
+}
+
+const STANDARD = "standard";
+/** Tunings with the gaps of standard, in which players go on taking its shapes; not every kind again. */
+const SHIFTED = ["Eb standard", "D standard", "C standard"];
+const SHIFTED_KINDS = ["", "m"];
+const ROOTS = Array.from({ length: 12 }, (_, root) => root);
+
+export function labelledChords(): readonly LabelledChord[] {
+  const standard = KINDS.flatMap((kind) => chordsOf(STANDARD, kind));
+  const shifted = SHIFTED.flatMap((tuning) =>
+    SHIFTED_KINDS.flatMap((kind) => chordsOf(tuning, kind)),
+  );
+  return [...standard, ...shifted, ...alteredChords()];
+}
+
+const KINDS = [...new Set(linesOf(MOVABLE_FORMS).map(([kind = ""]) => kind))];
+
+/** How often the first grip, and one of the first three, is an accepted one. */
+export function chordAgreement(chords: readonly LabelledChord[]): {
+  readonly first: number;
+  readonly inThree: number;
+  readonly rejected: readonly (readonly [LabelledChord, Fretting | undefined])[];
+} {
+  const firsts = chords.map(({ neck, chord }) =>
+    makeGripSearch(neck, {}, DEFAULT_WEIGHTS)
+      .cheapest(neck.midi, chord, 3)
+      .map(({ fretting }) => fretting),
+  );
+  const isAccepted = (index: number, fretting: Fretting) =>
+    chords[index]?.accepted.some((each) => compareFrettings(each, fretting) === 0) ?? false;
+  const share = (most: number) =>
+    firsts.filter((found, index) => found.slice(0, most).some((each) => isAccepted(index, each)))
+      .length / chords.length;
+  return {
+    first: share(1),
+    inThree: share(3),
+    rejected: chords.flatMap((chord, index) => {
+      const [first] = firsts[index] ?? [];
+      return first && isAccepted(index, first) ? [] : [[chord, first] as const];
+    }),
+  };
+}
+
+/** A kind of chord at every root, in a tuning with the gaps of standard. */
+function chordsOf(tuning: string, kind: string): readonly LabelledChord[] {
+  const neck = neckOf(tuning);
+  const open = linesOf(OPEN_CHORDS).filter(([each]) => each === kind);
+  const forms = linesOf(MOVABLE_FORMS).filter(([each]) => each === kind);
+  // Open chords are written as standard tuning sounds them.
+  const lowered = (neck.midi[0] ?? 0) - (neckOf(STANDARD).midi[0] ?? 0);
+  return ROOTS.flatMap((root, index) => {
+    const name = `${noteText(spellPitchClass(root))}${kind}`;
+    const shape = noteText(spellPitchClass(pitchClass(root - lowered)));
+    const opens = open.flatMap(([, list = "", why = ""]) =>
+      fretsFor(list, shape).map((fretting) => ({ fretting, why })),
+    );
+    const moved = forms.flatMap(([, string = "", steps = "", from = "", to = "", why = ""]) => {
+      const above = pitchClass(root - (neck.midi[Number(string)] ?? 0));
+      return above < Number(from) || above > Number(to)
+        ? []
+        : [{ fretting: movedBy(steps, above), why }];
+    });
+    const all = [...opens, ...moved];
+    return all.length === 0
+      ? []
+      : [
+          {
+            tuning,
+            neck,
+            chord: chordNamed(name),
+            accepted: all.map(({ fretting }) => fretting),
+            why: all.map(({ why }) => why).join("; "),
+            isHeldOut: (index + KINDS.indexOf(kind)) % 2 === 1,
+          },
+        ];
+  });
+}
+
+function alteredChords(): readonly LabelledChord[] {
+  return linesOf(ALTERED_CHORDS).flatMap(([tuning = "", list = "", why = ""]) =>
+    list.split(" / ").map((each, index) => {
+      const [name = "", frets = ""] = each.split(": ");
+      const accepted = frets.split(", ").map(readFrets);
+      const neck = neckOf(tuning);
+      return { tuning, neck, chord: chordNamed(name), accepted, why, isHeldOut: index % 2 === 1 };
+    }),
+  );
+}
+
+/** The lines of a table, their cells and at the end their reason. */
+function linesOf(table: string): readonly (readonly string[])[] {
+  return table
+    .trim()
+    .split("\n")
+    .map((line) => {
+      const [cells = "", why = ""] = line.split(" | ");
+      return [...cells.split(";").map((cell) => cell.trim()), why];
+    });
+}
+
+function fretsFor(list: string, root: string): readonly Fretting[] {
+  const found = list.split(" / ").find((each) => each.startsWith(`${root}: `));
+  return found
+    ? found
+        .slice(root.length + 2)
+        .split(", ")
+        .map(readFrets)
+    : [];
+}
+
+function movedBy(steps: string, fret: number): Fretting {
+  return readFrets(steps).map((step) => (step === null ? null : step + fret));
+}
+
+function chordNamed(name: string): Chord {
+  const read = readChord(name, DEFAULT_CHORD_OPTIONS);
+  if (!read.ok) throw new RangeError(`${name}: ${read.problem.message}`);
+  return read.value;
+}
+
+const necks = new Map<string, Neck>();
+
+function neckOf(tuning: string): Neck {
+  const known = necks.get(tuning);
+  if (known) return known;
+  const read = readTuning(tuning);
+  if (!read.ok) throw new RangeError(`${tuning}: ${read.problem.message}`);
+  const neck = neckFor(read.value.tuning.midi);
+  necks.set(tuning, neck);
+  return neck;
+}
+
+/** The pitch class that a labelled chord has lowest: its root. */
+export function rootOf({ chord }: LabelledChord): number {
+  return pitchClassOf(chord.root);
+}
