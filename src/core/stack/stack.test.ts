@@ -5,6 +5,7 @@ import { parseNote, type Note } from "@/core/pitch";
 import { findChord, nameChord } from "./name";
 import { findDegrees } from "./positions";
 import { makeStack, stackName, STACKS } from "./stack";
+import { requiredDegrees } from "./voicing";
 
 const note = (text: string): Note => {
   const read = parseNote(text);
@@ -115,3 +116,17 @@ test.each([
   [[60, 65, 67, 70], "C7sus4"],
   [[60, 63, 67, 71], "Cm(maj7)"],
 ])("%j is %s", (midi, name) => expect(nameChord(midi).name).toBe(name));
+
+describe("what free mode must sound (common practice)", () => {
+  test.each<[string, readonly number[], readonly number[]]>([
+    ["a triad whole", [0, 4, 7], [0, 4, 7]],
+    ["a seventh without its fifth", [0, 4, 7, 10], [0, 4, 10]],
+    ["an altered fifth stays", [0, 3, 6, 10], [0, 3, 6, 10]],
+    ["a ninth with its ninth", [0, 4, 7, 10, 14], [0, 2, 4, 10]],
+    ["a thirteenth as root, third, seventh, thirteenth", [0, 4, 7, 10, 14, 21], [0, 4, 9, 10]],
+    ["a minor eleventh without its ninth", [0, 3, 7, 10, 14, 17], [0, 3, 5, 10]],
+    ["an altered ninth stays under a thirteenth", [0, 4, 7, 10, 13, 21], [0, 1, 4, 9, 10]],
+  ])("%s", (_, stack, required) => {
+    expect(requiredDegrees(stack)).toEqual(required);
+  });
+});

@@ -39,18 +39,31 @@ export function degreesOf(stack: Stack): readonly number[] {
   return [...new Set(stack.map(pitchClass))].sort((a, b) => a - b);
 }
 
+/** The degrees that may be left out of a chord, with the reason (common practice). */
+const OPTIONAL_DEGREES: readonly {
+  readonly degree: number;
+  readonly isOptionalIn: (stack: Stack) => boolean;
+}[] = [
+  // The perfect fifth says least of a chord of four tones or more: the open C7 is x 3 2 3 1 0.
+  { degree: 7, isOptionalIn: (stack) => degreesOf(stack).length >= 4 },
+  // Under an eleventh or a thirteenth the ninth is an extra: G13 is 3 x 3 4 5 x.
+  {
+    degree: 2,
+    isOptionalIn: (stack) => stack.includes(14) && (stack.includes(17) || stack.includes(21)),
+  },
+];
+
 /**
- * The degrees that free mode must sound: all, but in chords of four and more the perfect fifth may be
- * left out, as in the open C7, x 3 2 3 1 0 (common practice).
+ * The degrees that free mode must sound.
  *
  * @example requiredDegrees([0, 4, 7, 10]) // [0, 4, 10]
  */
 export function requiredDegrees(stack: Stack): readonly number[] {
-  const degrees = degreesOf(stack);
-  return degrees.length < 4 ? degrees : degrees.filter((degree) => degree !== FIFTH);
+  const optional = OPTIONAL_DEGREES.filter(({ isOptionalIn }) => isOptionalIn(stack)).map(
+    ({ degree }) => degree,
+  );
+  return degreesOf(stack).filter((degree) => !optional.includes(degree));
 }
-
-const FIFTH = 7;
 
 /** Whether a stack is one of those that a voicing asks for. */
 export function isVoicing({ stack, leastNotes }: Voicing, candidate: Stack): boolean {
