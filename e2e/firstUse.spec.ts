@@ -1,4 +1,4 @@
-import { expect, forgetChoice, grips, test } from "./fixtures";
+import { expect, expectNothingWider, forgetChoice, grips, test, toRig } from "./fixtures";
 
 test.beforeEach(forgetChoice);
 
@@ -10,6 +10,7 @@ test("an empty folder asks for guitar and tuning, and shows the first grip", asy
   await page.getByRole("button", { name: "7 strings" }).click();
   await page.getByRole("button", { name: "Left-handed" }).click();
   await page.getByRole("button", { name: "7-string drop A", exact: true }).click();
+  await page.getByRole("button", { name: /^First months/ }).click();
   await page.getByRole("button", { name: "Show my neck" }).click();
   await expect(page.getByRole("heading", { name: "E5 in 7-string drop A" })).toBeVisible();
   await expect(grips(page).first()).toContainText("× 0 2 2 × × ×");
@@ -19,6 +20,18 @@ test("an empty folder asks for guitar and tuning, and shows the first grip", asy
   await expect(page.getByRole("button", { name: "Retune" })).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole("heading", { name: "E5 in 7-string drop A" })).toBeVisible();
+  await toRig(page, "You");
+  await expect(page.getByRole("button", { name: "First months" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+});
+
+test("on a phone the button that ends it is on the first screen", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto("/");
+  await expect(page.getByRole("button", { name: "Show my neck" })).toBeInViewport({ ratio: 1 });
+  await expectNothingWider(page, [390, 768]);
 });
 
 test("a guitar that is not there yet is made, and any tuning can be said", async ({ page }) => {

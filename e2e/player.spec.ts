@@ -56,11 +56,11 @@ test("level, fingertips, the band and the pins shift what comes first, and are t
   await page.goto("/rig/player");
   await page.getByLabel("Fingertip, mm").fill("18");
   await page.keyboard.press("Tab");
-  await page.getByRole("button", { name: "Fluent" }).click();
+  await page.getByRole("button", { name: "I play for a living" }).click();
   await page.getByRole("button", { name: "A bass covers the low notes" }).click();
   await page.reload();
   await expect(page.getByLabel("Fingertip, mm")).toHaveValue("18");
-  await expect(page.getByRole("button", { name: "Fluent" })).toHaveAttribute(
+  await expect(page.getByRole("button", { name: "I play for a living" })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
