@@ -2,8 +2,8 @@ import { spawnSync } from "node:child_process";
 import { join } from "node:path";
 
 /**
- * Runs the tests that know of dates on awkward days and in far zones, and ends with one line for each: what passed and what
- * failed. With --all every journey is run, which takes a quarter of an hour for each clock.
+ * Runs the date-dependent tests under awkward dates and distant time zones, and prints one line per clock. With --all it
+ * runs every journey, which takes a quarter of an hour per clock.
  */
 const CLOCKS: readonly (readonly [name: string, clock: string, zone: string])[] = [
   ["the first of a month", "2026-11-01T09:00:00Z", "UTC"],
@@ -14,7 +14,7 @@ const CLOCKS: readonly (readonly [name: string, clock: string, zone: string])[] 
   ["UTC-11, a minute before midnight", "2026-12-01T10:59:00Z", "Pacific/Pago_Pago"],
   ["UTC+14, just after midnight", "2026-12-31T10:01:00Z", "Pacific/Kiritimati"],
 ];
-/** Unit tests and journeys in which a date is written, read or counted. */
+/** The unit tests and journeys that write, read or count dates. */
 const UNITS = [
   "src/server",
   "src/state",
@@ -40,7 +40,7 @@ for (const [name, clock, zone] of CLOCKS) {
 console.log(`${CLOCKS.length - failed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
-/** Whether a program ended well; what it printed is shown where it did not. */
+/** Runs a program and returns whether it succeeded; prints its output if it did not. */
 function ran(program: string, args: readonly string[], clock: string, zone: string): boolean {
   const offMs = Date.parse(clock) - Date.now();
   const { status, stdout, stderr } = spawnSync(join("node_modules", ".bin", program), args, {

@@ -14,8 +14,8 @@ import { fitTempo, termsOf } from "./tempo/fitTempo";
 import { readTempoTable, type TableChange } from "./tempo/tempoTable";
 
 /**
- * Fits what a change takes on half of a table of tempos and tells how often the law is right, also on kinds of change
- * that were left out of the fit: `npm run bench -- tempo`. With --write the fitted constants replace the shipped ones.
+ * Fits the timing constants to half of a table of tempos and reports how often the predicted tempos are right, including on
+ * held-out kinds of change: `npm run bench -- tempo`. With --write the fitted constants replace the shipped ones.
  */
 const CONSTANTS_FILE = "src/core/motion/fittedTiming.ts";
 const FOLDS = 10;
@@ -45,8 +45,8 @@ if (process.argv.includes("--write")) {
   writeFileSync(
     CONSTANTS_FILE,
     `/**
- * What a change takes a player of each level, in ms, and what it takes the fastest of the level. Written by
- * \`npm run bench -- tempo --write\`: fitted on half of a table of tempos from bench/tempo/firstConstants.ts.
+ * Timing constants of each level in ms, and under "possible" those of its fastest players. Written by
+ * \`npm run bench -- tempo --write\`, which fits them to bench/tempo/changes.json.
  */
 export const FITTED_TIMING = {
 ${lines.join("\n")}
@@ -67,12 +67,12 @@ function firstOf(level: Level): TimingConstants {
   return { ...FIRST_CONSTANTS[level], possible: FIRST_POSSIBLE[level], usableShare: 1 };
 }
 
-/** Half a millisecond is more than the table tells. */
+/** Rounds to half a millisecond; the table is not more precise than that. */
 function rounded(terms: TimingTerms): TimingTerms {
   return termsOf((term) => Math.round(2 * terms[term]) / 2);
 }
 
-/** By change: the constants fitted without the part that it belongs to. */
+/** For each change, the constants fitted without the group that the change belongs to. */
 function heldOut(
   level: Level,
   partOf: (change: TableChange, index: number) => string,

@@ -97,7 +97,7 @@ test("the change that breaks first is found, and advice taken with one key helps
   await page.keyboard.press("w");
   await expect(page.getByRole("heading", { name: /^Bar \d+, G5 to B.5$/ })).toBeVisible();
   await expect(page.getByText("Too fast at 240 bpm.", { exact: true })).toBeVisible();
-  // What players do first stands first.
+  // Letting the last strum go comes first in the list.
   await expect(page.getByRole("button", { name: /^1\s*Let the last .*strum.* go/ })).toBeVisible();
   await page.getByText("Why?").click();
   await expect(page.getByText(/the song leaves \d+ ms/)).toBeVisible();

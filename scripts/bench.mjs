@@ -3,7 +3,7 @@
 // npm run bench -- tuner: how far the tuner is off on strings that are known exactly.
 // npm run bench -- fit: fits the weights of the effort and judges them; --write keeps them.
 // npm run bench -- place: fits what players prefer and judges it; --write keeps the weights.
-// npm run bench -- tempo: fits what a change takes and judges it; --write keeps the constants.
+// npm run bench -- tempo: fits the timing constants and reports how well they predict; --write saves them.
 // npm run bench -- route: routes through songs, and how the work grows with them.
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 // npm run bench -- page: script on the wire and layout shifts, in the browser.
@@ -11,7 +11,7 @@
 // npm run bench -- practice: a log of 100,000 rounds: its views, and a round more.
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
-// npm run bench -- clocks: the tests that know of dates, on awkward days and in far zones; --all for every journey.
+// npm run bench -- clocks: date-dependent tests under awkward dates and zones; --all runs every journey.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk or damage, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";

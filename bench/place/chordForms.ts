@@ -1,13 +1,13 @@
 /**
- * Places that rock and pop players take for whole chords, labelled from common practice before the preference was fitted a
- * second time: forms known by their shape with the frets between which they are taken, open chords root by root, and what
- * altered tunings make of both. Every place that a player of some years would take without a thought is accepted. Every
- * second root is held out of any fit, another half for each kind of chord.
+ * Where rock and pop players play whole chords, labelled from common practice before the second fit of the preference:
+ * movable forms with their usual range of frets, open chords by root, and chords in altered tunings. A label accepts every
+ * place that an experienced player would choose without thinking. Every second root is held out of the fit; which half
+ * depends on the kind of chord.
  */
 
 /**
- * Movable forms in standard tuning and in every tuning with its gaps: kind; string of the root, thickest 0; frets as steps
- * from the root's; lowest and highest fret of the root | why.
+ * Movable forms in standard tuning and in every tuning with the same gaps. Columns: kind; string of the root, thickest 0;
+ * frets relative to the root's fret; lowest and highest fret of the root | reason.
  */
 export const MOVABLE_FORMS = `
 ; 0; 0 2 2 1 0 0; 1; 10 | E form barre: the first movable major that is learnt
@@ -56,7 +56,7 @@ m6; 0; 0 x -1 0 0 x; 2; 10 | root, sixth, third, fifth, string 5 muted
 aug; 1; x 0 -1 -2 -2 x; 3; 10 | C form with the raised fifth
 `;
 
-/** Open chords of standard tuning: kind; root: frets, frets / root: ... | why. */
+/** Open chords in standard tuning. Columns: kind; root: frets, frets / root: ... | reason. */
 export const OPEN_CHORDS = `
 ; E: 0 2 2 1 0 0 / A: x 0 2 2 2 0 / D: x x 0 2 3 2 / G: 3 2 0 0 0 3, 3 2 0 0 3 3, 3 x 0 0 0 3 / C: x 3 2 0 1 0 / F: x x 3 2 1 1 | the open chords of every first book
 m; E: 0 2 2 0 0 0 / A: x 0 2 2 1 0 / D: x x 0 2 3 1 | the open minors of every first book
@@ -77,7 +77,7 @@ m6; A: x 0 2 2 1 2 / D: x x 0 2 0 1 / E: 0 2 2 0 2 0 | open, the sixth added
 aug; E: 0 3 2 1 1 0, x x 2 1 1 0 / A: x 0 3 2 2 1, x 0 3 2 2 x / D: x x 0 3 3 2 / G: 3 2 1 0 0 x, x x 5 4 4 3, 3 x 1 0 0 3 / C: x 3 2 1 1 0 / F: x x 3 2 2 1 | the open major with its fifth raised
 `;
 
-/** Whole chords in altered tunings: tuning; chord: frets, frets / chord: ... | why. */
+/** Whole chords in altered tunings. Columns: tuning; chord: frets, frets / chord: ... | reason. */
 export const ALTERED_CHORDS = `
 drop D; D: 0 0 0 2 3 2 / E: 2 2 2 1 0 0, x x 2 1 0 0 / F: 3 3 3 2 1 1, x x 3 2 1 1 / F#: 4 4 4 3 2 2 / G: 5 x 0 0 0 3, 5 2 0 0 0 3, 5 5 5 4 3 3 / Ab: 6 6 6 5 4 4 / A: x 0 2 2 2 0 / Bb: x 1 3 3 3 1, x 1 3 3 3 x / B: x 2 4 4 4 2, x 2 4 4 4 x / C: x 3 2 0 1 0, x 3 5 5 5 3 / C#: x 4 6 6 6 4, x 4 6 6 6 x / Eb: x 6 8 8 8 6, x 6 8 8 8 x | the lowest string two frets up, everything else as it was
 drop D; Dm: 0 0 0 2 3 1 / Em: 2 2 2 0 0 0 / F#m: 4 4 4 2 2 2 / Gm: 5 5 5 3 3 3 / Am: x 0 2 2 1 0 / Bm: x 2 4 4 3 2 / Cm: x 3 5 5 4 3 / C#m: x 4 6 6 5 4 | the same for minors

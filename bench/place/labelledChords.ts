@@ -7,19 +7,19 @@ import { readTuning } from "@/core/tuning";
 import { neckFor, readFrets } from "../hand/labelled";
 import { ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS } from "./chordForms";
 
-/** A whole chord in a tuning, with every place that players take for it. */
+/** A whole chord in a tuning, with every place that counts as right for it. */
 export interface LabelledChord {
   readonly tuning: string;
   readonly neck: Neck;
   readonly chord: Chord;
   readonly accepted: readonly Fretting[];
   readonly why: string;
-  /** Never fitted on. */
+  /** Excluded from every fit. */
   readonly isHeldOut: boolean;
 }
 
 const STANDARD = "standard";
-/** Tunings with the gaps of standard, in which players go on taking its shapes; not every kind again. */
+/** Tunings with the gaps of standard tuning, where players keep its shapes; only majors and minors are labelled again. */
 const SHIFTED = ["Eb standard", "D standard", "C standard"];
 const SHIFTED_KINDS = ["", "m"];
 const ROOTS = Array.from({ length: 12 }, (_, root) => root);
@@ -34,7 +34,7 @@ export function labelledChords(): readonly LabelledChord[] {
 
 const KINDS = [...new Set(linesOf(MOVABLE_FORMS).map(([kind = ""]) => kind))];
 
-/** How often the first grip, and one of the first three, is an accepted one. */
+/** The share of chords whose first grip is accepted, and the share with an accepted one in the first three. */
 export function chordAgreement(chords: readonly LabelledChord[]): {
   readonly first: number;
   readonly inThree: number;
@@ -60,12 +60,12 @@ export function chordAgreement(chords: readonly LabelledChord[]): {
   };
 }
 
-/** A kind of chord at every root, in a tuning with the gaps of standard. */
+/** The labels for one kind of chord at every root, in a tuning with the gaps of standard tuning. */
 function chordsOf(tuning: string, kind: string): readonly LabelledChord[] {
   const neck = neckOf(tuning);
   const open = linesOf(OPEN_CHORDS).filter(([each]) => each === kind);
   const forms = linesOf(MOVABLE_FORMS).filter(([each]) => each === kind);
-  // Open chords are written as standard tuning sounds them.
+  // The table names open chords as they sound in standard tuning.
   const lowered = (neck.midi[0] ?? 0) - (neckOf(STANDARD).midi[0] ?? 0);
   return ROOTS.flatMap((root, index) => {
     const name = `${noteText(spellPitchClass(root))}${kind}`;
@@ -106,7 +106,7 @@ function alteredChords(): readonly LabelledChord[] {
   );
 }
 
-/** The lines of a table, their cells and at the end their reason. */
+/** Splits a table into lines of cells; the last cell of each line is its reason. */
 function linesOf(table: string): readonly (readonly string[])[] {
   return table
     .trim()
@@ -149,7 +149,7 @@ function neckOf(tuning: string): Neck {
   return neck;
 }
 
-/** The pitch class that a labelled chord has lowest: its root. */
+/** The pitch class of a labelled chord's root. */
 export function rootOf({ chord }: LabelledChord): number {
   return pitchClassOf(chord.root);
 }

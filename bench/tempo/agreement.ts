@@ -2,12 +2,12 @@ import { neededMs, possibleMs, type Level, type TimingConstants } from "@/core/m
 import { UNLIMITED_QUARTERS_BPM } from "@/core/song";
 import { NOTE_QUARTERS, NOTE_VALUES, tempoFor, type TableChange } from "./tempoTable";
 
-/** Of the tempos that a table asks about, two for each change, the shares that the law gets right. */
+/** The share of a table's tempos, two per change, that the timing law predicts correctly. */
 export interface TempoAgreement {
   readonly tempos: number;
-  /** The tempo to which a change holds lies within the range. */
+  /** Predictions of "holds to" that fall within the table's range. */
   readonly holds: number;
-  /** What is possible lies within a tenth of the range's upper end, or both beyond what limits anything. */
+  /** Predictions of "possible to" within 10% of the range's upper end, or with both above the unlimited tempo. */
   readonly possible: number;
 }
 
@@ -33,12 +33,12 @@ export function tempoAgreement(
   return { tempos, holds: holds / tempos, possible: possible / tempos };
 }
 
-/** Kinds of change; those in which a bar is laid or let go are one, since each alone is seen in few changes. */
+/** The kind of a change. All changes that lay or release a barre count as one kind, because each alone is rare. */
 export function kindOf({ kind, change }: TableChange): string {
   return change.laysBarre || change.dropsBarre ? "with a bar" : kind;
 }
 
-/** The changes of which a tempo lies outside its range, for reading. */
+/** A printable line for each tempo outside its range. */
 export function strays(
   table: readonly TableChange[],
   level: Level,

@@ -1,9 +1,9 @@
 import { LEVELS, type Level, type TimingTerms } from "@/core/motion";
 
 /**
- * Where the fit of the tempo law starts. The first four of each level, and what reach, small bars and open strings take,
- * were fitted on all of a table of 100 changes of which changes.json is a half; a bar that is given up takes "half a
- * barre and more" there. What one finger saves and open strings take was seen in this half alone: the start is a judgement.
+ * Starting values for the fit of the timing constants. set, bit, finger, barre, small barre, overreach and leaving open
+ * strings were fitted to a table of 100 changes, half of which is changes.json; dropping a barre took "half a barre and
+ * more" there. The values for one finger and for clearing open strings are judgements.
  */
 export const FIRST_CONSTANTS: Readonly<Record<Level, TimingTerms>> = {
   first: {
@@ -44,7 +44,7 @@ export const FIRST_CONSTANTS: Readonly<Record<Level, TimingTerms>> = {
   },
 };
 
-/** The same for the upper ends: the mean ratio of the table's ranges, lower end to upper, halved as a ratio. */
+/** Time of the fastest players over the time in which a change holds: the root of the ranges' mean lower-to-upper ratio. */
 const POSSIBLE_SHARE: Readonly<Record<Level, number>> = { first: 0.7, steady: 0.77, fluent: 0.8 };
 
 export const FIRST_POSSIBLE = Object.fromEntries(

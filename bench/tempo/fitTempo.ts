@@ -8,21 +8,21 @@ import {
 import { solve } from "@/core/practice/solve";
 import { NOTE_QUARTERS, NOTE_VALUES, type TableChange } from "./tempoTable";
 
-/** What the constants of a level are fitted to: the middle of each range (as a ratio), or its upper end. */
+/** What the constants are fitted to: the geometric middle of each range, or its upper end. */
 export type Target = "middle" | "upper end";
 
 const MS_PER_MINUTE = 60_000;
 const USABLE_SHARE = 1;
-/** Beyond this, as the logarithm of a ratio, a change counts by its size and no longer by its square (Huber 1964). */
+/** Log residuals beyond this enter linearly instead of squared (Huber 1964). */
 const OUTLIER = 0.1;
-/** Pull towards the start, for each half of a constant that the fit strays (a judgement). */
+/** Penalty for a constant that moves by STRAY_SHARE of its starting value (a judgement). */
 const PULL = 0.02;
 const STRAY_SHARE = 0.5;
 const ROUNDS = 60;
 
 /**
- * Constants that make a level's times fit the table, by least squares of the logarithm with Huber's weights, pulled
- * towards where they start. A term that no change of the table shows stays where it starts.
+ * Fits a level's constants to the table: least squares on log times with Huber's weights and a pull towards the starting
+ * values. A term that no change in the table uses keeps its starting value.
  */
 export function fitTempo(
   table: readonly TableChange[],
@@ -44,7 +44,7 @@ export function fitTempo(
       const guess = parts.reduce((sum, part, index) => sum + part * (values[index] ?? 0), 0);
       const off = Math.log(ms / guess);
       const weight = (Math.abs(off) < OUTLIER ? 1 : OUTLIER / Math.abs(off)) / guess ** 2;
-      // About the guess, log(ms) is linear: log(guess) + (time - guess) / guess.
+      // Linearise the logarithm at the guess: log(ms) is about log(guess) + (ms - guess) / guess.
       const wanted = guess * (1 + off);
       for (const [row, part] of parts.entries()) {
         right[row] = (right[row] ?? 0) + weight * part * wanted;
@@ -60,7 +60,7 @@ export function fitTempo(
   return termsOf((_, index) => values[index] ?? 0);
 }
 
-/** The time that a table's ranges stand for: the mean, as a ratio, of what both note values say. */
+/** The time that a change's ranges imply in ms: the geometric mean over both note values. */
 export function targetMs({ ranges }: TableChange, level: Level, target: Target): number {
   const times = NOTE_VALUES.map((note) => {
     const [lower, upper] = ranges[note][level];

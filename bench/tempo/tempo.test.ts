@@ -3,7 +3,7 @@ import { LEVELS, TIMING } from "@/core/motion";
 import { kindOf, tempoAgreement } from "./agreement";
 import { readTempoTable } from "./tempoTable";
 
-/** A table of tempos that players hold (common practice, judged twice); see bench/tempo/tempoTable.ts. */
+/** Tempos that players hold (common practice, judged twice); bench/tempo/tempoTable.ts describes the table. */
 const table = readTempoTable();
 
 describe.each(LEVELS)("the tempos of half a table of changes, %s", (level) => {

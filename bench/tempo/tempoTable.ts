@@ -6,9 +6,9 @@ import { readTuning } from "@/core/tuning";
 import changes from "./changes.json";
 
 /**
- * Half of a table of 100 chord changes with the tempos at which players of three levels still play them, between eighths
- * and between quarters: common practice, judged twice independently, no stopwatch; each end the geometric mean of both
- * judgements.
+ * A chord change from a table of 100, of which half is here, with the range of tempos that players of three levels manage
+ * between eighths and between quarters. Common practice: two independent judgements, no stopwatch; each end of a range is
+ * their geometric mean.
  */
 export interface TableChange {
   readonly id: number;
@@ -17,7 +17,7 @@ export interface TableChange {
   readonly ranges: Readonly<Record<NoteValue, Readonly<Record<Level, TempoRange>>>>;
 }
 export type NoteValue = keyof typeof NOTE_QUARTERS;
-/** In bpm: where it begins to be hard, and what the fastest of the level still play. */
+/** In bpm: from where it becomes hard to the fastest that players of the level manage. */
 export type TempoRange = readonly [lower: number, upper: number];
 
 export const NOTE_QUARTERS = { eighth: 0.5, quarter: 1 } as const;
@@ -47,7 +47,7 @@ export function readTempoTable(): readonly TableChange[] {
   });
 }
 
-/** Where between two strums of a note value a change of this time is just in time, in bpm. */
+/** The tempo in bpm at which two strums of a note value are this far apart. */
 export function tempoFor(neededMs: number, note: NoteValue): number {
   return (60_000 * NOTE_QUARTERS[note]) / neededMs;
 }

@@ -1,8 +1,8 @@
-// Moves the clock of a process: node --require scripts/lib/clock.cjs, with TENON_CLOCK_MS in the environment.
+// Shifts the clock of a process by TENON_CLOCK_MS: node --require scripts/lib/clock.cjs.
 
 /**
- * `new Date()` and `Date.now()` of a realm are off by so many ms from then on; dates that are given stay what they are.
- * A realm is moved once. Its text runs in pages too, so it stands by itself.
+ * Shifts `new Date()` and `Date.now()` of a realm by offMs; dates built from a value are unaffected. Shifts a realm once
+ * only. Refers to nothing outside itself, because its source text also runs in pages.
  */
 function moveClock(realm, offMs) {
   const moved = Symbol.for("tenon.clock");

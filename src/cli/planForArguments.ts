@@ -89,7 +89,7 @@ export interface PlannedRoutes {
   readonly constants: (typeof TIMING)[keyof typeof TIMING];
 }
 
-/** Plans what `route` is asked for; `given` is the time of its chords, where they come from elsewhere than a chart. */
+/** Plans the routes that `route` asks for; `given` replaces the chart's timing, for chords that come from a file. */
 export function planForArguments(args: RouteArguments, given?: RouteTime): Result<PlannedRoutes> {
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;

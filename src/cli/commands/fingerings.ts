@@ -22,9 +22,9 @@ export const fingeringsCommand = defineCommand({
     hand: handArgument,
     school: schoolArgument,
     order: string().oneOf(ORDERS),
-    /** Exactly these sound. */
+    /** The strings that sound, and no others. */
     strings: array(number().integer().min(0).required()).min(1).default(undefined),
-    /** Semitones above the root of the note that lies lowest. */
+    /** The lowest note, in semitones above the root. */
     bass: number().integer().min(0).max(HIGHEST_PITCH_CLASS),
   }).noUnknown(),
   run: (args) => {
@@ -69,7 +69,7 @@ interface Kept {
   readonly bass?: number | undefined;
 }
 
-/** The frettings that sound on the strings asked for, with the note asked for lowest. */
+/** The frettings on the requested strings with the requested lowest note. */
 function kept(
   { neck, root, frettings }: Found,
   { strings, bass }: Kept,

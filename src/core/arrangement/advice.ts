@@ -9,7 +9,7 @@ import { LOOSENED_STRUMS, type Mark, type MarkPlace, type SongSettings } from ".
 import { timeSong } from "./timeSong";
 import { planWay } from "./ways";
 
-/** What may be tried on a change that comes too late, or nearly: what players do first comes first (common practice). */
+/** Remedies for a change that is too fast or tight, in the order in which players try them (common practice). */
 export const ADVICE = [
   "let strums go",
   "scratch under the move",
@@ -26,7 +26,7 @@ export interface Advice {
   readonly kind: AdviceKind;
   /** The chord that is played otherwise. */
   readonly chord: string;
-  /** Strums that are let go or scratched; 0 where none is. */
+  /** How many strums are let go or scratched; 0 for other kinds of advice. */
   readonly strums: number;
   /** All marks of the song, once the advice is taken. */
   readonly marks: readonly Mark[];
@@ -44,7 +44,7 @@ export interface AdviceQuestion extends Omit<SongQuestion, "arrangement"> {
   readonly change: number;
 }
 
-/** Other fingerings of one grip that are tried, beside those with an index kept past a higher finger. */
+/** Alternative fingerings tried per grip; those with a crossed index are always tried. */
 const FINGERINGS = 4;
 
 interface Try {
@@ -180,7 +180,10 @@ function closedGripOf(question: SongQuestion, index: number): Fingering | undefi
   return gripsOf({ ...question, arrangement: { ...arrangement, chords: [closed] } }, 0, 1)[0];
 }
 
-/** Of each kind what gains most; of strums the fewest that are enough. What comes to the same is said once. */
+/**
+ * The best advice of each kind: the one that gains most, but for strums the fewest that suffice. Advice that leads to the
+ * same marks appears once.
+ */
 function inOrder(helpful: readonly (Advice & { readonly isEnough: boolean })[]): readonly Advice[] {
   const best = ADVICE.flatMap((kind) => {
     const ofKind = helpful.filter((each) => each.kind === kind);

@@ -4,7 +4,7 @@ import { makeNeck } from "@/core/neck";
 import { readChart } from "@/core/song";
 import { addMark, arrange, DEFAULT_SONG_SETTINGS, planWay, type Mark } from ".";
 
-/** What players of a level can do (common practice), asked through the very tempo that the product tells. */
+/** What players of each level can do (common practice), checked through the cleanTempoBpm that the screen shows. */
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const DROP_D = [38, 45, 50, 55, 59, 64];
 

@@ -151,7 +151,7 @@ function finish(
   };
 }
 
-/** The strikes of a chord whose last strums are let go, or struck with the fretting hand off the frets. The first stays. */
+/** Drops or chokes the last strums before a change, as the chord's marks say; the first strum always stays. */
 function loosened(strikes: readonly Strike[], marks: readonly Mark[]): readonly Strike[] {
   const mark = marks.find(({ act }) => act === "leave" || act === "scratch");
   if (mark?.act !== "leave" && mark?.act !== "scratch") return strikes;

@@ -40,11 +40,11 @@ export type Mark = MarkPlace &
     | { readonly act: "thin"; readonly notes: 1 | 2 }
     /** The last strums are let go, so that the hand has time to move. */
     | { readonly act: "leave"; readonly strums: LoosenedStrums }
-    /** They are struck with the fretting hand off the frets, which has the same time. */
+    /** The last strums are scratched with the fretting hand off the frets, which frees it for as long. */
     | { readonly act: "scratch"; readonly strums: LoosenedStrums }
   );
 
-/** How many strums before a change the grip need not hold. */
+/** How many of a chord's last strums may be let go or scratched. */
 export const LOOSENED_STRUMS = [1, 2, 3] as const;
 export type LoosenedStrums = (typeof LOOSENED_STRUMS)[number];
 

@@ -26,7 +26,7 @@ export interface SongChange extends TimedChange {
   readonly holds: HoldsAtTempo;
 }
 
-/** What limits the tempo of a song first: a change of its route, or the down strokes of a chord of its arrangement. */
+/** What limits a song's tempo first: a change of its route, or the down strokes of one of its chords. */
 export type TempoLimit =
   | { readonly kind: "change"; readonly change: number }
   | { readonly kind: "down strokes"; readonly chord: number };

@@ -24,7 +24,7 @@ export interface Rung {
   readonly clean: number;
   /** Missed rounds in a row. */
   readonly missed: number;
-  /** Where the last clean round was; null before the first. */
+  /** The tempo of the last clean round; null before the first. */
   readonly lastCleanBpm: number | null;
   /** The rest before each change, in quarters. */
   readonly roomQuarters: number;
@@ -40,7 +40,7 @@ export interface LadderRound {
 
 /** Two clean rounds up, one missed down; a rough one stays and starts the count afresh. */
 const CLEAN_TO_CLIMB = 2;
-/** So many missed in a row, and small steps down have become too small: back to where the last clean was, or a fifth down. */
+/** After this many misses in a row, steps are too small: fall to the last clean tempo, or to this share of the current one. */
 const MISSED_TO_FALL = 2;
 const FALL_SHARE = 0.8;
 /** From a beat to nothing, in quarters. */

@@ -1,9 +1,9 @@
-/** A drill begins at this share of the tempo to which its change holds (a judgement). */
+/** The first tempo as a share of the tempo to which the change holds (a judgement). */
 const START_SHARE = 0.8;
 const SLOWEST_BPM = 40;
 
 /**
- * Where a drill of a song's change begins: under what should hold, and never faster than the song.
+ * The first tempo of a drill on a song's change: below the tempo that should hold, and never above the song's.
  *
  * @param cleanBpm the tempo to which the change holds; null where nothing has to move
  */

@@ -1,16 +1,16 @@
 import { type Press } from "./assign";
 
 /**
- * On one fret the higher finger lies on the thinner string, but for an index finger that stays down from or for a
- * neighbouring chord: D to A with the index kept is x 0 2 2 2 0 as 2 1 3 (common practice).
+ * On one fret, higher fingers usually lie on thinner strings. The exception is an index finger that stays down from or for a
+ * neighbouring chord: from D to A, x 0 2 2 2 0 is also fingered 2 1 3 (common practice).
  */
 
-/** Effort points for an index that lies past a higher finger (a judgement): such a fingering comes after its usual one. */
+/** Effort points for a crossed index (a judgement); they rank such a fingering behind its usual one. */
 export const CROSSED_POINTS = 3;
-/** Only in a row of so many neighbouring strings does the index have a finger on either side. */
+/** Only rows of this many neighbouring strings are crossed, so that the index has a finger on either side. */
 const ROW_STRINGS = 3;
 
-/** The same presses with the index and its thinner neighbour swapped; null where no row of three begins with the index. */
+/** Swaps the index with the next finger; null unless the index starts a row of three on one fret. */
 export function crossIndex(presses: readonly Press[]): readonly Press[] | null {
   const at = presses.findIndex(({ finger }) => finger === 1);
   const row = presses.slice(at, at + ROW_STRINGS);

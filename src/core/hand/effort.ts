@@ -18,7 +18,7 @@ export interface EffortTerms extends Readonly<Record<EffortTerm, number>> {
   readonly risk: number;
   /** Negative where it matches the player's own school. */
   readonly school: number;
-  /** An index finger that lies past a higher one on its fret. */
+  /** For an index finger on a thinner string than a higher finger on the same fret. */
   readonly crossed: number;
 }
 

@@ -71,7 +71,7 @@ export function rankFingers(
   return found.sort(compareFingerings);
 }
 
-/** A fingering; what it asks of the hand is that of the presses in their usual order, and points for being crossed. */
+/** Builds a fingering. Effort is counted on the presses in their usual order, plus the points for crossing. */
 function weighPresses(
   silence: Silence,
   presses: readonly Press[],

@@ -26,7 +26,7 @@ export function positionOf(
   return { fret, mm: fingertipMm(neck, 0, fret) };
 }
 
-/** The press of the lowest finger; the thumb's where no other presses. */
+/** The press of the lowest finger, or the thumb's if no finger presses. */
 function nearestToIndex(presses: readonly Press[]): Press | undefined {
   let nearest: Press | undefined;
   for (const press of presses) {

@@ -31,7 +31,7 @@ export interface Reach {
   readonly crowdedMm: number;
 }
 
-/** Nobody feels a few mm: Dm as x x 0 2 3 1 is easy to 66 mm and measures 68 (a judgement). */
+/** Tolerance on the comfortable limit, since nobody feels 2 mm: Dm as x x 0 2 3 1 measures 68 at a limit of 66 (a judgement). */
 const EASY_SHARE = 1.05;
 /** The last quarter of what lies between comfort and the hard limit counts as the limit (a judgement). */
 const LIMIT_SHARE = 0.75;

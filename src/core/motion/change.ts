@@ -12,7 +12,7 @@ import { demandsBetween, type ChangeDemands } from "./demands";
 /** From one fingering to the next: what the hand and each finger do. */
 export interface HandChange extends ChangeDemands {
   readonly isTowardNut: boolean;
-  /** How many frets the hand goes, toward the bridge above 0; between where the index lies, or would lie. */
+  /** How many frets the index moves; negative toward the nut. */
   readonly frets: number;
   /** Between the thickest sounding strings of the two. */
   readonly stringsCrossed: number;

@@ -17,11 +17,11 @@ export interface ChangeDemands {
   readonly laysBarre: boolean;
   /** A finger is laid over two or three strings while other fingers press too. */
   readonly laysSmallBarre: boolean;
-  /** A bar over four strings or more is given up. */
+  /** The old grip's barre over four strings or more is released. */
   readonly dropsBarre: boolean;
-  /** By how much the new grip reaches beyond a comfortable hand, in mm. */
+  /** How far the new grip's reach exceeds a comfortable one, in mm. */
   readonly overreachMm: number;
-  /** Two or more fingers are placed so that open strings between or beside them ring. */
+  /** Two or more fingers land beside open strings that must ring. */
   readonly clearsOpenStrings: boolean;
   /** One finger holds the whole new grip. */
   readonly isOneFinger: boolean;

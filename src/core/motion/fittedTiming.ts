@@ -1,6 +1,6 @@
 /**
- * What a change takes a player of each level, in ms, and what it takes the fastest of the level. Written by
- * `npm run bench -- tempo --write`: fitted on half of a table of tempos from bench/tempo/firstConstants.ts.
+ * Timing constants of each level in ms, and under "possible" those of its fastest players. Written by
+ * `npm run bench -- tempo --write`, which fits them to bench/tempo/changes.json.
  */
 export const FITTED_TIMING = {
   first: {

@@ -6,27 +6,27 @@ export const LEVELS = ["first", "steady", "fluent"] as const;
 export type Level = (typeof LEVELS)[number];
 export const DEFAULT_LEVEL: Level = "steady";
 
-/** The constants of the law, each the ms for one of what it is named after. */
+/** The terms of a change's time, each in ms per unit. */
 export const TIMING_TERMS = [
-  /** To let the old chord sound and to lift: whenever anything moves. */
+  /** Letting the old chord sound and lifting; charged whenever anything moves. */
   "setMs",
-  /** For each bit of Fitts's index of difficulty, log2(1 + D / W). */
+  /** Per bit of Fitts's index of difficulty, log2(1 + D / W). */
   "bitMs",
-  /** For each finger that has to be placed. */
+  /** Per placed finger. */
   "fingerMs",
-  /** To lay a finger over four strings or more. */
+  /** Laying a barre over four strings or more. */
   "barreMs",
-  /** To lay a finger over two or three strings beside other fingers. */
+  /** Laying a barre over two or three strings beside other fingers. */
   "smallBarreMs",
-  /** To give up a bar of four strings or more. */
+  /** Releasing a barre over four strings or more. */
   "dropBarreMs",
-  /** For each cm of reach beyond a comfortable hand. */
+  /** Per cm of reach beyond a comfortable one. */
   "overreachMs",
-  /** To place two fingers or more so that open strings ring. */
+  /** Placing two or more fingers beside ringing open strings. */
   "clearOpenMs",
-  /** What one finger that holds the whole grip saves. */
+  /** Saved when one finger holds the whole grip. */
   "oneFingerSavesMs",
-  /** What is saved where open strings ring on while the hand moves to a grip without any. */
+  /** Saved when open strings of the old grip ring on and the new grip has none. */
   "openStringsSaveMs",
 ] as const;
 export type TimingTerm = (typeof TIMING_TERMS)[number];
@@ -72,12 +72,12 @@ export function timingParts(change: ChangeDemands, usableShare: number): TimingT
   };
 }
 
-/** What a change takes so that it holds, in ms; 0 where every finger stays. */
+/** The time a change needs in order to hold, in ms; 0 where every finger stays. */
 export function neededMs(change: ChangeDemands, constants: TimingConstants): number {
   return msOf(change, constants, constants.usableShare);
 }
 
-/** What a change takes the fastest players of the level, in ms: less than `neededMs`. */
+/** The time a change takes the fastest players of the level, in ms; less than `neededMs`. */
 export function possibleMs(change: ChangeDemands, constants: TimingConstants): number {
   return msOf(change, constants.possible, constants.usableShare);
 }

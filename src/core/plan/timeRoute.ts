@@ -13,14 +13,14 @@ import { type GripStop } from "./stops";
 
 /** How long the hand has for each change of a route, and how fast the song goes. */
 export interface RouteTime {
-  /** One between each two chords, in quarters: from the last strum that needs a grip to the first that needs the next. */
+  /** One per change, in quarters: from the last strum that needs the old grip to the first that needs the new one. */
   readonly gaps: readonly number[];
   /** In the meter's own beat. */
   readonly tempoBpm: number;
   readonly quartersPerBeat: number;
 }
 
-/** So many chords, each struck on every quarter. */
+/** Timing for chords that are all strummed on every quarter. */
 export function struckInQuarters(chords: number, tempoBpm: number): RouteTime {
   const gaps = Array.from({ length: Math.max(0, chords - 1) }, () => 1);
   return { gaps, tempoBpm, quartersPerBeat: 1 };
@@ -48,7 +48,7 @@ export interface TimedRoute extends ChangeTempos {
   readonly total: number;
   readonly hardest: number;
   readonly travelMm: number;
-  /** How many frets the hand goes in all, either way. */
+  /** Total frets moved, in either direction. */
   readonly travelFrets: number;
   /** Changes on which the hand travels. */
   readonly shifts: number;
@@ -56,7 +56,7 @@ export interface TimedRoute extends ChangeTempos {
 
 const MS_PER_MINUTE = 60_000;
 
-/** What every change of a route asks of the hand at a tempo. */
+/** Times every change of a route. */
 export function timeRoute(
   neck: Neck,
   { stops, total, hardest }: GripRoute,

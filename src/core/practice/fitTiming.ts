@@ -29,7 +29,7 @@ const LOGISTIC = Math.sqrt(3) / Math.PI;
 const PRIOR_SHARE = 0.5;
 /** No constant is less or more than this share of its level's (judgements). */
 const SHARES: readonly [least: number, most: number] = [0.25, 3];
-/** Those that every change adds up from are held closer, so that no change ever takes less than nothing. */
+/** Tighter bounds for the base time and the savings, so that no change takes negative time. */
 const CLOSER_SHARES: Readonly<Partial<Record<TimingTerm, readonly [number, number]>>> = {
   setMs: [0.5, 3],
   oneFingerSavesMs: [0, 1],
@@ -83,7 +83,7 @@ interface Observation {
   readonly scaleMs: number;
 }
 
-/** Own constants; what is possible keeps its share of what holds, as the level has it. */
+/** The player's constants; "possible" keeps the level's ratio to each of them. */
 function scaled(level: TimingConstants, own: (term: TimingTerm) => number): TimingConstants {
   const terms = TIMING_TERMS.map((term) => [term, own(term)] as const);
   const possible = terms.map(([term, ms]) => [

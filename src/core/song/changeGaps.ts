@@ -1,6 +1,6 @@
 import { type Strike } from "./strikes";
 
-/** A chord as it is struck. */
+/** A chord with its strums. */
 export interface StruckChord {
   /** In quarters from the beginning of the song. */
   readonly start: number;
@@ -10,8 +10,8 @@ export interface StruckChord {
 }
 
 /**
- * The time that the hand has for each change, in quarters: from the last strum that needs the old grip to the first that
- * needs the new one. One less than the chords.
+ * The time for each change, in quarters: from the last strum that needs the old grip to the first that needs the new one.
+ * Returns one gap fewer than there are chords.
  */
 export function changeGaps(chords: readonly StruckChord[]): readonly number[] {
   return chords.slice(1).map((to, index) => {
@@ -21,17 +21,17 @@ export function changeGaps(chords: readonly StruckChord[]): readonly number[] {
   });
 }
 
-/** A choked strum or a scratch is struck with the fretting hand off the frets. */
+/** False for choked strums and scratches, which are struck with the fretting hand off the frets. */
 export function needsGrip({ touch }: Strike): boolean {
   return touch !== "choked";
 }
 
-/** From the beginning of a chord, in quarters; its end where no strum needs the grip. */
+/** When the grip is first needed, in quarters from the chord's start; its end if no strum needs it. */
 function firstNeed({ strikes, beats }: StruckChord): number {
   return strikes.find(needsGrip)?.at ?? beats;
 }
 
-/** The same for the last strum; its beginning where none needs the grip. */
+/** When the grip is last needed; the chord's start if no strum needs it. */
 function lastNeed({ strikes }: StruckChord): number {
   return strikes.findLast(needsGrip)?.at ?? 0;
 }

@@ -77,7 +77,7 @@ export function strikesOf(texture: Texture | null, span: StruckSpan): readonly S
   return atLeast(strikes);
 }
 
-/** The attacks of a chord whose texture is written out; one that cannot be read counts as none. */
+/** The strums of a chord, given its texture as text; unreadable text counts as no texture. */
 export function strikesAs(texture: string | null, span: StruckSpan): readonly Strike[] {
   const read = texture === null ? null : readTexture(texture);
   return strikesOf(read?.ok ? read.value : null, span);

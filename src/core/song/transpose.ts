@@ -64,8 +64,8 @@ function majorOf({ tonic, isMinor }: Key): number {
 }
 
 /**
- * Moves a note, and spells it: in a key by the letters between it and the tonic, so that a flat third stays one (F in D is Eb
- * in C); without a key as charts mostly do.
+ * Moves notes and spells them. In a key, a note keeps its letter distance from the tonic, so that a flat third stays one:
+ * F in D becomes Eb in C. Without a key, it uses the common spellings.
  */
 function noteMover(from: Key | null, semitones: number): (note: Note) => Note {
   const plain = (note: Note, accidentals: Accidentals) =>
@@ -87,13 +87,13 @@ function letterIndex({ letter }: Note): number {
   return LETTERS.indexOf(letter);
 }
 
-/** A pitch class on a letter, the shortest way round. */
+/** Spells a pitch class on a given letter with the fewest signs. */
 function spelledOn(letter: Letter, wanted: number): Note {
   const above = pitchClass(wanted - pitchClassOf({ letter, accidental: 0 }));
   return { letter, accidental: above > HALF ? above - SEMITONES : above };
 }
 
-/** Roots that charts do not write (common practice): two signs, and a sign where a plain letter has the same key. */
+/** True for roots that charts avoid (common practice): double signs, and spellings like E# for a plain F. */
 function isUnusual(note: Note): boolean {
   const isOnWhiteKey = LETTERS.some(
     (letter) => pitchClassOf({ letter, accidental: 0 }) === pitchClassOf(note),

@@ -88,7 +88,7 @@ function WayRow({ name, route }: { readonly name: string; readonly route: SongRo
   );
 }
 
-/** What Tenon's way saves of the hand's, in frets and in tempo. */
+/** What Tenon's route saves, in frets of travel and in tempo. */
 export function savedText(own: WayFigures, best: WayFigures): string {
   const frets = own.travelFrets - best.travelFrets;
   const gained = tempoOf(best) - tempoOf(own);

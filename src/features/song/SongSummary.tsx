@@ -52,7 +52,7 @@ export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
   );
 }
 
-/** What holds is said quietly; red is only what nobody of the level is expected to play. */
+/** Quiet where the song holds; red only above what players of the level can manage. */
 const EMPHASIS = {
   holds: "",
   tight: "font-semibold",

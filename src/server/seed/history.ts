@@ -23,7 +23,7 @@ import { PLAIN_ROUND, type RoundContent } from "@/state";
 const SEED = 20_261;
 const DAYS = 40;
 const MS_A_SECOND = 1000;
-/** A hand in its first months that grew faster, from this many times the time of its level. */
+/** The player is in the first months; the hand's times shrink from the first to the second multiple of that level's. */
 const [SLOW, QUICK] = [1.5, 1.05];
 const LADDER = { ...DEFAULT_LADDER, stepBpm: 2 };
 const MOVES = [
@@ -32,7 +32,7 @@ const MOVES = [
   "move:rectangle:6-5",
   "sound:muted-to-open",
 ];
-/** Of each seven days, counted back from today, those without practice. */
+/** Days without practice in every seven, counted back from today. */
 const FREE_DAYS = [2, 6];
 const DAYS_PER_WEEK = 7;
 const ROUNDS_A_DRILL = 4;
@@ -120,7 +120,7 @@ export function addHistory(
   });
 }
 
-/** Half past six in the evening, so many days ago by the calendar, where days may have 23 or 25 hours. */
+/** 18:30 local time, a number of calendar days ago; calendar days may have 23 or 25 hours. */
 function eveningBefore(nowMs: number, days: number): number {
   const evening = new Date(nowMs);
   evening.setDate(evening.getDate() - days);
@@ -128,7 +128,7 @@ function eveningBefore(nowMs: number, days: number): number {
   return evening.getTime();
 }
 
-/** East of Greenwich above 0. */
+/** The local offset from UTC in minutes, positive east of Greenwich. */
 function zoneMinAt(atMs: number): number {
   return 0 - new Date(atMs).getTimezoneOffset();
 }

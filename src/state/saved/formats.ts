@@ -45,7 +45,7 @@ export const SONG_FORMAT: SavedFormat<SongSettings> = {
   defaults: DEFAULT_SONG_SETTINGS,
 };
 
-/** In version 1 a chord's last eighth was left out, which is its last strum where eighths are struck. */
+/** Version 1 left out a chord's last eighth, which is its last strum when eighths are strummed. */
 function strumsLeft(saved: unknown): unknown {
   if (!isFields(saved) || !Array.isArray(saved.marks)) return saved;
   const marks = saved.marks.map((mark: unknown) =>
@@ -96,7 +96,7 @@ const list = <T extends object>(schema: SavedFormat<T>["schema"]): SavedFormat<T
 export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
 export const STACK_FORMAT = list<readonly number[]>(stack);
 export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
-/** A round's tuning and change are of one version, that of its row. */
+/** A round's row has one version, for both its tuning and its change. */
 export const ROUND_VERSION = 2;
 /** A log from elsewhere may not say in which tuning a round was. */
 export const SHORT_TUNING_FORMAT: SavedFormat<readonly number[]> = {

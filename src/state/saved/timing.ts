@@ -2,13 +2,13 @@ import { type Level, LEVELS, TIMING, TIMING_TERMS } from "@/core/motion";
 import { isFields, type Fields } from "./upgrade";
 
 /**
- * What the first law of tempos saved, in the terms of the present one. It took a + b log2(D / (W/2) + 1) ms, a fixed time for
- * another shape or other strings, and left the chord a third of its last strum, at most 120 ms.
+ * Upgrades what the first timing law saved. That law charged a + b log2(D / (W/2) + 1) ms and a fixed time for a new shape or
+ * other strings, and reserved a third of the last strum, at most 120 ms, for the old chord.
  */
 
 const OLD_SOUNDING_SHARE = 1 / 3;
 const OLD_LONGEST_SOUNDING_MS = 120;
-/** Which fingers a round placed was not saved; another shape mostly took three (a judgement). */
+/** The old format did not save which fingers were placed; a new shape usually places three (a judgement). */
 const NEW_SHAPE_FINGERS = 3;
 const CROSSING_FINGERS = 1.5;
 
@@ -32,7 +32,7 @@ export function upgradeRoundChange(saved: unknown): unknown {
   };
 }
 
-/** The time since the last strum, of which the old law left only this much for the change. */
+/** The whole gap since the last strum; the old law saved only the part left for the change. */
 function wholeGapMs(availableMs: number): number {
   const shared = availableMs / (1 - OLD_SOUNDING_SHARE);
   return shared * OLD_SOUNDING_SHARE <= OLD_LONGEST_SOUNDING_MS
@@ -40,11 +40,11 @@ function wholeGapMs(availableMs: number): number {
     : availableMs + OLD_LONGEST_SOUNDING_MS;
 }
 
-/** What the old law's levels took for two frets along the neck, in ms: a + b log2(1 + 3.8), as players slide most. */
+/** The old law's time for a slide of two frets, in ms: a + b log2(1 + 3.8). */
 const OLD_SLIDE_MS: Readonly<Record<Level, number>> = { first: 359, steady: 229, fluent: 163 };
 const OLD_SLIDE_BITS = 2.263;
 
-/** A profile whose player used times of the hand's own: as much slower or faster than the level as they were. */
+/** Rescales the player's own timing so that it stays as much slower or faster than the level as it was. */
 export function upgradeOwnTiming(saved: unknown): unknown {
   if (!isFields(saved) || !isFields(saved.practice)) return saved;
   const { practice } = saved;

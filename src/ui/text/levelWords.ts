@@ -1,6 +1,6 @@
 import { type Level } from "@/core/motion";
 
-/** A level in a player's words, and what a player of it can do; core/arrangement/anchors.test.ts holds it to that. */
+/** Each level in a player's words, with what it can do; core/arrangement/anchors.test.ts checks these claims. */
 export const LEVEL_WORDS: readonly (readonly [level: Level, name: string, can: string])[] = [
   [
     "first",
