@@ -58,8 +58,8 @@ export function FirstUse() {
   };
 
   return (
-    <div className="mx-auto max-w-3xl space-y-7 py-6">
-      <h1 className="text-4xl font-bold">What do you play?</h1>
+    <div className="mx-auto max-w-3xl space-y-4 py-1">
+      <h1 className="text-3xl font-bold">What do you play?</h1>
       <section aria-labelledby="first-strings" className="space-y-2">
         <h2 id="first-strings" className="text-xl font-semibold">
           Strings
