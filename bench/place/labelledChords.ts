@@ -5,7 +5,7 @@ import { type Neck } from "@/core/neck";
 import { noteText, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { neckFor, readFrets } from "../hand/labelled";
-import { ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS } from "./chordForms";
+import { ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS, SLASH_CHORDS } from "./chordForms";
 
 /** A whole chord in a tuning, with every place that counts as right for it. */
 export interface LabelledChord {
@@ -29,7 +29,7 @@ export function labelledChords(): readonly LabelledChord[] {
   const shifted = SHIFTED.flatMap((tuning) =>
     SHIFTED_KINDS.flatMap((kind) => chordsOf(tuning, kind)),
   );
-  return [...standard, ...shifted, ...alteredChords()];
+  return [...standard, ...shifted, ...writtenOut(ALTERED_CHORDS)];
 }
 
 const KINDS = [...new Set(linesOf(MOVABLE_FORMS).map(([kind = ""]) => kind))];
@@ -95,8 +95,14 @@ function chordsOf(tuning: string, kind: string): readonly LabelledChord[] {
   });
 }
 
-function alteredChords(): readonly LabelledChord[] {
-  return linesOf(ALTERED_CHORDS).flatMap(([tuning = "", list = "", why = ""]) =>
+/** Chords over another bass, which the fit never sees more than half of either. */
+export function labelledSlashChords(): readonly LabelledChord[] {
+  return writtenOut(SLASH_CHORDS);
+}
+
+/** A table that names each chord of a tuning with its frets. */
+function writtenOut(table: string): readonly LabelledChord[] {
+  return linesOf(table).flatMap(([tuning = "", list = "", why = ""]) =>
     list.split(" / ").map((each, index) => {
       const [name = "", frets = ""] = each.split(": ");
       const accepted = frets.split(", ").map(readFrets);
