@@ -16,6 +16,7 @@ const CORE_ORDER = [
   "metronome",
   "song",
   "fretting",
+  "forms",
   "hand",
   "preference",
   "grip",

@@ -4,16 +4,19 @@ import { DEFAULT_HAND, FINGERS_AND_THUMB, handReachMm, rankFingers } from "@/cor
 import { parseNote, pitchClass, pitchClassOf, type PitchClass } from "@/core/pitch";
 import {
   askedFreely,
+  askedStack,
   countFreeTraits,
   countStackTraits,
   FREE_WEIGHTS,
   STACK_WEIGHTS,
-  type Asked,
   type Look,
 } from "@/core/preference";
+import { askedOf } from "@/core/chordGrips";
 import { findGrips, usualPoints } from "@/core/grip";
+import { DEFAULT_WEIGHTS, makeGripSearch } from "@/core/gripSearch";
 import { neckFor } from "../hand/labelled";
 import { CHORD_KINDS } from "./chordKinds";
+import { type LabelledChord } from "./labelledChords";
 import { type LabelledPlace } from "./labelledPlaces";
 
 /** Every playable fretting of one chord, as the choice model sees it. */
@@ -38,6 +41,8 @@ export const STACK_TRAITS = Object.keys(STACK_WEIGHTS) as (keyof typeof STACK_WE
 const STANDARD = neckFor([40, 45, 50, 55, 59, 64]);
 /** Whole chords are asked for on so many strings, as in the application. */
 const LEAST_NOTES = 4;
+/** So many grips of a labelled chord are weighed against its accepted ones. */
+const LABEL_GRIPS = 500;
 
 interface OpenChord {
   readonly key: string;
@@ -69,7 +74,7 @@ function chordCase(
   easiest: (fretting: Fretting) => { effort: number; fingers: number } | null,
 ): PlaceCase {
   const root = pitchClassNamed(key);
-  const { allowed, required, bass } = tonesOf(suffix, root);
+  const { allowed, required, bass, bassIsForeign } = tonesOf(suffix, root);
   const set = {
     allowed,
     required,
@@ -77,7 +82,7 @@ function chordCase(
     maxNotes: STANDARD.midi.length,
     mostFingers: FINGERS_AND_THUMB,
   };
-  const asked = askedFreely(root, allowed, bass);
+  const asked = askedFreely(root, allowed, bass, bassIsForeign);
   const limit = { reachMm: handReachMm(DEFAULT_HAND) };
   const looks = findSetFrettings(STANDARD, root, set, limit).flatMap((fretting) => {
     const midi = soundingMidi(STANDARD, fretting);
@@ -93,12 +98,35 @@ function chordCase(
   return caseFrom(`${key}${suffix}`, root, suffix, looks, given);
 }
 
+/** A labelled whole chord, among the grips that come first as the weights stand and those that lie low. */
+export function labelledCase({ tuning, neck, chord, accepted }: LabelledChord): PlaceCase {
+  const asked = askedOf(chord);
+  const found = makeGripSearch(neck, {}, DEFAULT_WEIGHTS).cheapest(neck.midi, chord, LABEL_GRIPS);
+  const easy = makeGripSearch(neck, {}, { ...DEFAULT_WEIGHTS, usual: 0.3 });
+  const near = easy.cheapest(neck.midi, chord, LABEL_GRIPS);
+  const frettings = new Map(
+    [...accepted, ...[...found, ...near].map(({ fretting }) => fretting)].map((fretting) => [
+      fretting.join(),
+      fretting,
+    ]),
+  );
+  const looks = [...frettings.values()].flatMap((fretting) => {
+    const [best] = rankFingers(neck, fretting);
+    const midi = soundingMidi(neck, fretting);
+    return best
+      ? [{ effort: best.effort, look: { fretting, midi, fingers: best.presses.length, asked } }]
+      : [];
+  });
+  // None is first among equals.
+  return caseFrom(`${tuning} ${chord.name}`, asked.root, tuning, looks, [null, ...accepted]);
+}
+
 /** A labelled stack, with every grip of it as a candidate; what came to mind first is the place given first. */
 export function placeCase(place: LabelledPlace): PlaceCase {
   const { neck, root, stack, tuning, accepted, second } = place;
   const looks = findGrips(neck, root, stack).map(({ fretting, midi, best }) => ({
     effort: best.effort,
-    look: { fretting, midi, fingers: best.presses.length, asked: stackAsked(pitchClassOf(root)) },
+    look: { fretting, midi, fingers: best.presses.length, asked: askedStack(pitchClassOf(root)) },
   }));
   return caseFrom(`${tuning} ${stack.join(" ")}`, pitchClassOf(root), tuning, looks, [
     second,
@@ -106,14 +134,13 @@ export function placeCase(place: LabelledPlace): PlaceCase {
   ]);
 }
 
-const stackAsked = (root: PitchClass): Asked => ({ kind: "stack", root, bass: root, degrees: 0 });
-
 function caseFrom(
   name: string,
   root: PitchClass,
   kind: string,
   looks: readonly { readonly effort: number; readonly look: Look }[],
-  places: readonly Fretting[],
+  /** The one given first, null where all are equals, and the others. */
+  places: readonly (Fretting | null)[],
 ): PlaceCase {
   const isFree = looks[0]?.look.asked.kind === "free";
   const traits: readonly string[] = isFree ? FREE_TRAITS : STACK_TRAITS;
@@ -127,7 +154,9 @@ function caseFrom(
     };
     if (isFree) countFreeTraits(look, count);
     else countStackTraits(look, count);
-    const place = places.findIndex((each) => compareFrettings(each, look.fretting) === 0);
+    const place = places.findIndex(
+      (each) => each !== null && compareFrettings(each, look.fretting) === 0,
+    );
     given[row] = place < 0 ? 0 : place === 0 ? 2 : 1;
   }
   return {
@@ -137,7 +166,7 @@ function caseFrom(
     frettings: looks.map(({ look }) => look.fretting),
     efforts: Float64Array.from(looks, ({ effort }) => effort),
     given,
-    givenCount: places.length,
+    givenCount: places.filter(Boolean).length,
     amounts,
   };
 }
@@ -163,12 +192,13 @@ function tonesOf(suffix: string, root: PitchClass) {
   if (!slash) {
     const kind = CHORD_KINDS[suffix];
     if (!kind) throw new RangeError(`'${suffix}' is no kind of chord that is known here`);
-    return { allowed: kind[0], required: kind[1], bass: null };
+    return { allowed: kind[0], required: kind[1], bass: null, bassIsForeign: false };
   }
   const triad = slash[1] === "m" ? [0, 3, 7] : [0, 4, 7];
   const bass = pitchClass(pitchClassNamed(slash[2] ?? "") - root);
-  const tones = triad.includes(bass) ? triad : [...triad, bass];
-  return { allowed: tones, required: tones, bass };
+  const bassIsForeign = !triad.includes(bass);
+  const tones = bassIsForeign ? [...triad, bass] : triad;
+  return { allowed: tones, required: tones, bass, bassIsForeign };
 }
 
 function pitchClassNamed(text: string): PitchClass {

@@ -3,13 +3,12 @@ import { type PlaceCase } from "./chordCases";
 /**
  * Preference as a choice model: a player takes each fretting of a chord with a probability
  * proportional to exp(-(effort + preference) / points) (conditional logit; Train, Discrete Choice
- * Methods with Simulation, chapter 3). `points` is fitted too; no weight falls below 0 where a bound asks
- * for that.
+ * Methods with Simulation, chapter 3). `points` is fitted too.
  */
 export interface FitOptions {
   readonly start: readonly number[];
-  /** Traits whose weights may not fall below 0. */
-  readonly atLeastZero: readonly boolean[];
+  /** By trait: what its weight may not fall below, and what it may not exceed. */
+  readonly bounds: readonly (readonly [least: number, most: number])[];
   /** How much the first given place counts beside all given ones, 0 to 1. */
   readonly firstShare: number;
   /** Pull towards 0, per squared point. */
@@ -33,7 +32,7 @@ const NEGLIGIBLE = 12;
 const LOOK_AROUND = 10;
 
 export function fitPlaces(cases: readonly PlaceCase[], options: FitOptions): Fitted {
-  const { start, atLeastZero, pull, rounds } = options;
+  const { start, bounds, pull, rounds } = options;
   const traits = start.length;
   const weights = Float64Array.from(start);
   const learnable = cases.filter(({ given }) => given.some((each) => each > 0));
@@ -62,7 +61,8 @@ export function fitPlaces(cases: readonly PlaceCase[], options: FitOptions): Fit
         continue;
       }
       const moved = weight - STEP * late * step;
-      weights[at] = atLeastZero[at] ? Math.max(0, moved) : moved;
+      const [floor, ceiling] = bounds[at] ?? [0, Infinity];
+      weights[at] = Math.min(ceiling, Math.max(floor, moved));
     }
   }
   return { weights, points: Math.exp(logPoints) };

@@ -5,7 +5,7 @@ import { type Neck } from "@/core/neck";
 import { noteText, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { neckFor, readFrets } from "../hand/labelled";
-import { ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS, SLASH_CHORDS } from "./chordForms";
+import { ALSO_RIGHT, ALTERED_ALSO_RIGHT, ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS, SLASH_CHORDS } from "./chordForms";
 
 /** A whole chord in a tuning, with every place that counts as right for it. */
 export interface LabelledChord {
@@ -24,12 +24,14 @@ const SHIFTED = ["Eb standard", "D standard", "C standard"];
 const SHIFTED_KINDS = ["", "m"];
 const ROOTS = Array.from({ length: 12 }, (_, root) => root);
 
-export function labelledChords(): readonly LabelledChord[] {
-  const standard = KINDS.flatMap((kind) => chordsOf(STANDARD, kind));
+/** With the places that the second look added, or as first labelled. */
+export function labelledChords(hasSecondLook = true): readonly LabelledChord[] {
+  const movable = linesOf(hasSecondLook ? `${MOVABLE_FORMS.trim()}\n${ALSO_RIGHT}` : MOVABLE_FORMS);
+  const standard = KINDS.flatMap((kind) => chordsOf(STANDARD, kind, movable));
   const shifted = SHIFTED.flatMap((tuning) =>
-    SHIFTED_KINDS.flatMap((kind) => chordsOf(tuning, kind)),
+    SHIFTED_KINDS.flatMap((kind) => chordsOf(tuning, kind, movable)),
   );
-  return [...standard, ...shifted, ...writtenOut(ALTERED_CHORDS)];
+  return [...standard, ...shifted, ...writtenOut(ALTERED_CHORDS, hasSecondLook ? ALTERED_ALSO_RIGHT : "")];
 }
 
 const KINDS = [...new Set(linesOf(MOVABLE_FORMS).map(([kind = ""]) => kind))];
@@ -61,10 +63,14 @@ export function chordAgreement(chords: readonly LabelledChord[]): {
 }
 
 /** The labels for one kind of chord at every root, in a tuning with the gaps of standard tuning. */
-function chordsOf(tuning: string, kind: string): readonly LabelledChord[] {
+function chordsOf(
+  tuning: string,
+  kind: string,
+  movable: readonly (readonly string[])[],
+): readonly LabelledChord[] {
   const neck = neckOf(tuning);
   const open = linesOf(OPEN_CHORDS).filter(([each]) => each === kind);
-  const forms = linesOf(MOVABLE_FORMS).filter(([each]) => each === kind);
+  const forms = movable.filter(([each]) => each === kind);
   // The table names open chords as they sound in standard tuning.
   const lowered = (neck.midi[0] ?? 0) - (neckOf(STANDARD).midi[0] ?? 0);
   return ROOTS.flatMap((root, index) => {
@@ -95,17 +101,31 @@ function chordsOf(tuning: string, kind: string): readonly LabelledChord[] {
   });
 }
 
-/** Chords over another bass, which the fit never sees more than half of either. */
+/** Chords over another bass. */
 export function labelledSlashChords(): readonly LabelledChord[] {
   return writtenOut(SLASH_CHORDS);
 }
 
 /** A table that names each chord of a tuning with its frets. */
-function writtenOut(table: string): readonly LabelledChord[] {
+function writtenOut(table: string, further = ""): readonly LabelledChord[] {
+  const added = new Map(
+    further
+      .trim()
+      .split("\n")
+      .flatMap((line) => {
+        const [tuning = "", rest = ""] = line.split("; ");
+        const [list = ""] = rest.split(" | ");
+        return list.split(" / ").map((each) => {
+          const [name = "", frets = ""] = each.split(": ");
+          return [`${tuning} ${name}`, frets] as const;
+        });
+      }),
+  );
   return linesOf(table).flatMap(([tuning = "", list = "", why = ""]) =>
     list.split(" / ").map((each, index) => {
       const [name = "", frets = ""] = each.split(": ");
-      const accepted = frets.split(", ").map(readFrets);
+      const also = added.get(`${tuning} ${name}`);
+      const accepted = [...frets.split(", "), ...(also ? [also] : [])].map(readFrets);
       const neck = neckOf(tuning);
       return { tuning, neck, chord: chordNamed(name), accepted, why, isHeldOut: index % 2 === 1 };
     }),

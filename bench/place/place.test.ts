@@ -71,10 +71,12 @@ describe("the fit", () => {
       amounts,
     };
   });
+  const atLeastZero = [0, 1].map(() => [0, Infinity] as const);
+  const unbound = [0, 1].map(() => [-Infinity, Infinity] as const);
   const options = { firstShare: 0.5, pull: 1e-3, rounds: 150, start: [0, 0] };
 
   test("finds the trait that tells the given from the others, and leaves what tells nothing", () => {
-    const { weights } = fitPlaces(cases, { ...options, atLeastZero: [true, true] });
+    const { weights } = fitPlaces(cases, { ...options, bounds: atLeastZero });
     expect(weights[0]).toBeGreaterThan(1);
     expect(Math.abs(weights[1] ?? NaN)).toBeLessThan(0.2);
     expect(placeAgreement(cases, weights)).toMatchObject({ anyFirst: 1, usualFirst: 1 });
@@ -83,8 +85,8 @@ describe("the fit", () => {
 
   test("no weight falls below 0 where it may not", () => {
     const turned = cases.map((example) => ({ ...example, given: Uint8Array.from([0, 2]) }));
-    const kept = fitPlaces(turned, { ...options, atLeastZero: [true, true] });
-    const free = fitPlaces(turned, { ...options, atLeastZero: [false, false] });
+    const kept = fitPlaces(turned, { ...options, bounds: atLeastZero });
+    const free = fitPlaces(turned, { ...options, bounds: unbound });
     expect(kept.weights[0]).toBe(0);
     expect(free.weights[0]).toBeLessThanOrEqual(0);
   });

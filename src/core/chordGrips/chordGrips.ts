@@ -10,7 +10,7 @@ export function askedOf({ root, tones }: Chord): Asked {
   const rootClass = pitchClassOf(root);
   return tones.kind === "stack"
     ? askedStack(rootClass)
-    : askedFreely(rootClass, tones.allowed, tones.bass);
+    : askedFreely(rootClass, tones.allowed, tones.bass, tones.bassIsForeign);
 }
 
 /** Every grip of a chord that this player can hold, usual first. May throw TooManyFrettings. */

@@ -1,5 +1,6 @@
 import { hasItsBass, type Chord } from "@/core/chart";
 import { askedOf } from "@/core/chordGrips";
+import { FORMS, mayBeForm, soundNext, type FormNode } from "@/core/forms";
 import { compareFrettings, hold, NOTHING_HELD, type Fretting, type Held } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import {
@@ -14,7 +15,9 @@ import {
 import { type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import {
+  CHORD_STRINGS,
   FREE_WEIGHTS,
+  FRETTING_FINGERS,
   makePreferenceBound,
   preferencePoints,
   type Asked,
@@ -88,14 +91,23 @@ interface Sofar {
   /** The first string that sounds, -1 before there is one, and whether it is open. */
   readonly thickest: number;
   readonly isBassOpen: boolean;
+  /** The forms that it may become; null where it can be none. */
+  readonly form: FormNode | null;
+  /** Every note so far is open, or lies on this fret beside its neighbour; -1 where that is not so. */
+  readonly barFret: number;
   /** Pitches that sound twice, and notes lower than the one on the string before. */
   readonly same: number;
   readonly falling: number;
+  /** Notes on strings thicker than the six that chords are laid out over. */
+  readonly beyondSix: number;
   /** Notes that are neither root nor fifth. */
   readonly others: number;
   /** Between all notes so far, in plain fifths. */
   readonly rough: number;
 }
+
+/** The bit of the root among a free chord's tones. */
+const ROOT_TONE = 1;
 
 const NOTHING: Sofar = {
   notes: 0,
@@ -112,8 +124,11 @@ const NOTHING: Sofar = {
   lowest: Infinity,
   thickest: -1,
   isBassOpen: false,
+  form: FORMS,
+  barFret: -1,
   same: 0,
   falling: 0,
+  beyondSix: 0,
   others: 0,
   rough: 0,
 };
@@ -152,6 +167,12 @@ export function makeGripSearch(
   };
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const optionsOf = makeOptions(neck);
+  const lies = new WeakMap<Playing, Lie>();
+  const liesOf = (playing: Playing): Lie => {
+    const lie = lies.get(playing) ?? lieOf(playing);
+    lies.set(playing, lie);
+    return lie;
+  };
   const frets: (number | null)[] = [];
   const pitches: Midi[] = [];
 
@@ -165,6 +186,7 @@ export function makeGripSearch(
     const rough = weights.clear === 0 ? 0 : roughnessWith(midi, pitches);
     let same = sofar.same;
     for (const pitch of pitches) if (pitch === midi) same++;
+    const isFirst = sofar.notes === 0;
     const before = pitches[pitches.length - 1] ?? midi;
     return {
       notes: sofar.notes + 1,
@@ -180,9 +202,12 @@ export function makeGripSearch(
       ringing: sofar.ringing + (fret === 0 ? 1 : 0),
       lowest: Math.min(sofar.lowest, midi),
       thickest: sofar.thickest < 0 ? frets.length : sofar.thickest,
-      isBassOpen: sofar.thickest < 0 ? fret === 0 : sofar.isBassOpen,
+      isBassOpen: isFirst ? fret === 0 : sofar.isBassOpen,
+      form: formWith(sofar, option, midi - (pitches[0] ?? midi)),
+      barFret: isFirst || (sofar.barFret === fret && (fret === 0 || sofar.silent === 0)) ? fret : -1,
       same,
       falling: sofar.falling + (midi < before ? 1 : 0),
+      beyondSix: sofar.beyondSix + (frets.length < strings - CHORD_STRINGS ? 1 : 0),
       others: sofar.others + ((option.tone & others) === 0 ? 0 : 1),
       rough: sofar.rough + rough,
     };
@@ -197,11 +222,18 @@ export function makeGripSearch(
     left: number,
     lie: Lie | null,
   ): number => {
-    const { pressed, held, lowMm, highMm, highestFret, ringing, lowest, rough } = sofar;
+    const { held, lowMm, highMm, ringing, lowest, rough } = sofar;
     const inner = lie?.inner ?? sofar.inner;
-    const spanMm = pressed > 1 ? highMm - lowMm : 0;
-    const lowestFret = pressed > 0 ? sofar.lowestFret : highestFret;
-    const { fingers } = held;
+    // Where the strings that sound are settled, those that cannot ring open will be pressed.
+    const toPress = lie ? left - (options.openFrom[string] ?? 0) : 0;
+    const pressed = sofar.pressed + toPress;
+    const highestFret = Math.max(
+      sofar.highestFret,
+      toPress > 0 ? (options.highestFrom[string] ?? 0) : 0,
+    );
+    const spanMm = sofar.pressed > 1 ? highMm - lowMm : 0;
+    const lowestFret = sofar.pressed > 0 ? sofar.lowestFret : highestFret;
+    const fingers = Math.max(held.fingers, toPress > 0 ? 1 : 0);
     const effort = boundOf({ pressed, fingers, spanMm, lowestFret, highestFret, inner });
     const lowestToCome = options.lowestFrom[string] ?? Infinity;
     const mostOpen = ringing + (options.openFrom[string] ?? 0);
@@ -211,7 +243,7 @@ export function makeGripSearch(
         usual *
         preferenceBound({
           thickest: lie?.thickest ?? sofar.thickest,
-          isBassOpen: sofar.notes === 0 || sofar.isBassOpen,
+          isBassOpen: sofar.notes > 0 ? sofar.isBassOpen : mayRingInBass(options, lie),
           mostNotes: sofar.notes + left,
           mostDegrees: countBits(sofar.heard) + left,
           mostDoubled: mostDoubled(sofar, options, left),
@@ -227,6 +259,9 @@ export function makeGripSearch(
           lowest,
           lowestToCome,
           isBassWrong: sofar.notes > 0 && isBassWrong(lowest, options, string),
+          mayBeForm: sofar.form !== null && mayBeForm(sofar.form, sofar.silent, left === 0),
+          mayBeBar: sofar.notes === 0 ? mayBeBar(lie, mostOpen) : sofar.barFret >= 0,
+          beyondSix: sofar.beyondSix,
         });
     }
     return (
@@ -248,7 +283,7 @@ export function makeGripSearch(
     const { asked, bounds } = preferringOf(chord);
     const boundOf = asked.kind === "free" ? freeBound : plainBound;
     const playingFrom = countPlayingFrom(strings, playing);
-    const lie = playing && lieOf(playing);
+    const lie = playing && liesOf(playing);
     const tuned = { ...neck, midi };
     let worst = limit;
     /** What any grip of these options costs at least. */
@@ -261,16 +296,26 @@ export function makeGripSearch(
       if (found.length === most) worst = Math.min(limit, found.at(-1)?.cost ?? limit);
     };
 
-    const finish = () => {
+    const finish = (sofar: Sofar) => {
       if (!hasItsBass(chord, pitches)) return;
       if (isLimited && !keepsLimits(tuned, frets, asked.root, limits)) return;
       const sound = soundCost(frets, pitches, weights);
-      // Where ease counts for nothing, the bound has not spared any work yet.
-      if (ease === 0 && usual === 0 && weighGrip(0, 0, sound, weights) > worst + ROUNDING) return;
+      // Fingers are the costly part: all else is weighed before them, with none left over.
+      const look = { fretting: frets, midi: pitches, fingers: FRETTING_FINGERS, asked };
+      const least = usual === 0 ? 0 : preferencePoints(look, tilts);
+      const { pressed, held, lowMm, highMm, lowestFret, highestFret, inner } = sofar;
+      const easiest = boundOf({
+        pressed,
+        fingers: held.fingers,
+        spanMm: pressed > 1 ? highMm - lowMm : 0,
+        lowestFret: pressed > 0 ? lowestFret : highestFret,
+        highestFret,
+        inner,
+      });
+      if (weighGrip(easiest, least, sound, weights) > worst + ROUNDING) return;
       const { effort, fingers } = book.easiest(frets);
       if (effort === Infinity) return;
-      const look = { fretting: frets, midi: pitches, fingers, asked };
-      const preference = usual === 0 ? 0 : preferencePoints(look, tilts);
+      const preference = usual === 0 ? 0 : preferencePoints({ ...look, fingers }, tilts);
       const cost = weighGrip(effort, preference, sound, weights);
       if (cost <= worst + ROUNDING) keep(effort, preference, cost);
     };
@@ -282,15 +327,17 @@ export function makeGripSearch(
       const least = leastCost(sofar, string, options, boundOf, bounds.of, left, lie);
       if (least > worst + ROUNDING) return;
       if (string === strings) {
-        finish();
+        finish(sofar);
         return;
       }
       if (string === 0) least0 = least;
       for (const option of options.perString[string] ?? []) {
         const { fret, tipMm } = option;
         if (fret > 0) {
-          if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) continue;
-          if (tipMm - sofar.lowMm > reachMm || sofar.highMm - tipMm > reachMm) continue;
+          // Further options lie further up the neck.
+          if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) break;
+          if (tipMm - sofar.lowMm > reachMm) break;
+          if (sofar.highMm - tipMm > reachMm) continue;
         }
         if (options.eachOnce && (sofar.heard & option.tone) !== 0) continue;
         if (!maySound(limits, fret)) continue;
@@ -308,7 +355,8 @@ export function makeGripSearch(
       frets.pop();
     };
 
-    for (const options of optionsOf(midi, chord, playing)) visit(0, NOTHING, options);
+    const start = lie && !lie.hasForm ? { ...NOTHING, form: null } : NOTHING;
+    for (const options of optionsOf(midi, chord, playing)) visit(0, start, options);
     return found;
   };
 
@@ -317,6 +365,27 @@ export function makeGripSearch(
     leastOn: (midi, chord, playing, limit) =>
       search(midi, chord, playing, 1, limit)[0]?.cost ?? Infinity,
   };
+}
+
+/** Whether a grip may yet lie under one bar, or ring open on all its strings, before any sounds. */
+function mayBeBar(lie: Lie | null, mostOpen: number): boolean {
+  return lie === null || lie.inner === 0 || mostOpen === lie.notes;
+}
+
+/** Whether the thickest string that sounds may ring open, before any sounds. */
+function mayRingInBass({ openFrom }: Options, lie: Lie | null): boolean {
+  if (!lie) return true;
+  return (openFrom[lie.thickest] ?? 0) > (openFrom[lie.thickest + 1] ?? 0);
+}
+
+/** The forms that stay possible with one more note; the first must be the root. */
+function formWith(
+  { notes, form, silent }: Sofar,
+  { tone }: Option,
+  semitones: number,
+): FormNode | null {
+  if (notes === 0) return tone === ROOT_TONE ? form && soundNext(form, 0, 0) : null;
+  return form && soundNext(form, silent, semitones);
 }
 
 /** Whether the lowest note so far is not what the chord asks for, and no lower one can make it right. */

@@ -1,11 +1,15 @@
+import { hasFormOn } from "@/core/forms";
 import { type Playing } from "./options";
 
 /** How a grip lies that sounds exactly some strings. */
 export interface Lie {
+  readonly notes: number;
   readonly thickest: number;
   /** Silent strings between sounding ones, and past the thinnest of them. */
   readonly inner: number;
   readonly thin: number;
+  /** Whether a form that players know sounds just these strings. */
+  readonly hasForm: boolean;
 }
 
 export function lieOf(playing: Playing): Lie {
@@ -13,9 +17,11 @@ export function lieOf(playing: Playing): Lie {
   const thinnest = playing.lastIndexOf(true);
   const between = playing.slice(Math.max(0, thickest), thinnest + 1);
   return {
+    notes: playing.filter(Boolean).length,
     thickest,
     inner: between.filter((sounds) => !sounds).length,
     thin: playing.length - 1 - thinnest,
+    hasForm: hasFormOn(playing),
   };
 }
 

@@ -16,6 +16,7 @@ export interface Option {
 
 /** All ways to sound each string for a chord, in one tuning (of a stack: with its root in one octave). */
 export interface Options {
+  /** By string, from the nut up. */
   readonly perString: readonly (readonly Option[])[];
   /** By string: the lowest pitch that it or a thinner one can add. */
   readonly lowestFrom: readonly Midi[];
@@ -25,6 +26,8 @@ export interface Options {
   readonly isBass: (midi: Midi) => boolean;
   /** By string: how many strings, from it to the thinnest, can ring open. */
   readonly openFrom: readonly number[];
+  /** By string: the highest of the lowest frets of the strings, from it to the thinnest, that cannot. */
+  readonly highestFrom: readonly number[];
   /** The bits of the tones that must sound. */
   readonly required: number;
   /** The bits of the tones that are neither root nor fifth; none in a stack. */
@@ -97,10 +100,14 @@ export function makeOptions(
         isSilent(string)
           ? NO_OPTIONS
           : once(chord, keyOf(string, open, rootMidi), () =>
-              stack.flatMap((semitones, tone) => {
-                const fret = rootMidi + semitones - open;
-                return fret >= 0 && fret <= neck.frets ? [optionAt(string, open, fret, tone)] : [];
-              }),
+              stack
+                .flatMap((semitones, tone) => {
+                  const fret = rootMidi + semitones - open;
+                  return fret >= 0 && fret <= neck.frets
+                    ? [optionAt(string, open, fret, tone)]
+                    : [];
+                })
+                .sort((a, b) => a.fret - b.fret),
             ),
       );
       return optionsOf(perString, all, stack.length, true, null);
@@ -120,11 +127,14 @@ function optionsOf(
   const lowestFrom = new Array<Midi>(strings + 1).fill(Infinity);
   const lowestBassFrom = new Array<Midi>(strings + 1).fill(Infinity);
   const openFrom = new Array<number>(strings + 1).fill(0);
+  const highestFrom = new Array<number>(strings + 1).fill(0);
   for (let string = strings - 1; string >= 0; string--) {
     let lowest = lowestFrom[string + 1] ?? Infinity;
     let lowestBass = lowestBassFrom[string + 1] ?? Infinity;
     let open = 0;
+    let lowestFret = Infinity;
     for (const { midi, fret } of perString[string] ?? []) {
+      if (fret < lowestFret) lowestFret = fret;
       if (midi < lowest) lowest = midi;
       if (midi < lowestBass && pitchClass(midi) === bass) lowestBass = midi;
       if (fret === 0) open = 1;
@@ -132,6 +142,10 @@ function optionsOf(
     lowestFrom[string] = lowest;
     lowestBassFrom[string] = lowestBass;
     openFrom[string] = (openFrom[string + 1] ?? 0) + open;
+    highestFrom[string] = Math.max(
+      highestFrom[string + 1] ?? 0,
+      lowestFret === Infinity ? 0 : lowestFret,
+    );
   }
   const isBass = (midi: Midi) => bass === null || pitchClass(midi) === bass;
   return {
@@ -140,6 +154,7 @@ function optionsOf(
     lowestBassFrom,
     isBass,
     openFrom,
+    highestFrom,
     required,
     others: eachOnce ? 0 : ALL_DEGREES & ~ROOT_AND_FIFTH,
     leastNotes,

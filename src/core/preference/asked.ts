@@ -9,17 +9,31 @@ export interface Asked {
   readonly bass: PitchClass;
   /** How many different degrees may sound. */
   readonly degrees: number;
+  /** From sevenths up a chord is no better for doublings and for further strings. */
+  readonly isTriad: boolean;
 }
+
+const TRIAD_DEGREES = 3;
 
 export function askedStack(root: PitchClass): Asked {
-  return { kind: "stack", root, bass: root, degrees: 0 };
+  return { kind: "stack", root, bass: root, degrees: 0, isTriad: true };
 }
 
-/** `allowed` are semitones over the root; `bass` is one of them where a slash names it, else null. */
+/**
+ * `allowed` are semitones over the root; `bass` is one of them where a slash names it, else null. A foreign bass
+ * is no tone of the chord itself.
+ */
 export function askedFreely(
   root: PitchClass,
   allowed: readonly number[],
   bass: number | null = null,
+  bassIsForeign = false,
 ): Asked {
-  return { kind: "free", root, bass: pitchClass(root + (bass ?? 0)), degrees: allowed.length };
+  return {
+    kind: "free",
+    root,
+    bass: pitchClass(root + (bass ?? 0)),
+    degrees: allowed.length,
+    isTriad: allowed.length - (bassIsForeign ? 1 : 0) <= TRIAD_DEGREES,
+  };
 }

@@ -8,4 +8,5 @@ export {
   makePreferenceBound,
 } from "./preferenceBound";
 export { TILTS, type Tilt, WISHES, WITH_BASS, tiltOfWish } from "./tilt";
-export { type Look, PREFERENCE_TERMS, countFreeTraits, countStackTraits } from "./traits";
+export { PREFERENCE_TERMS } from "./terms";
+export { CHORD_STRINGS, FRETTING_FINGERS, type Look, countFreeTraits, countStackTraits } from "./traits";

@@ -2,16 +2,8 @@ import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
 import { TILTS, type Tilt, type TiltName } from "./tilt";
-import {
-  countFreeTraits,
-  countStackTraits,
-  LOW_E,
-  PREFERENCE_TERMS,
-  TERM_OF_FREE,
-  TERM_OF_STACK,
-  type Look,
-  type PreferenceTerm,
-} from "./traits";
+import { PREFERENCE_TERMS, TERM_OF_FREE, TERM_OF_STACK, type PreferenceTerm } from "./terms";
+import { countFreeTraits, countStackTraits, LOW_E, type Look } from "./traits";
 
 export type PreferenceTerms = Readonly<Record<PreferenceTerm | TiltName, number>>;
 

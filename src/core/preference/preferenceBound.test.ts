@@ -1,5 +1,6 @@
 import { expect, test } from "@jest/globals";
 import fc from "fast-check";
+import { formOf } from "@/core/forms";
 import { alongReachMm, soundingMidi, type Fretting } from "@/core/fretting";
 import { makeNeck } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
@@ -60,6 +61,9 @@ function sketchOf(fretting: Fretting, strings: number, asked: Asked): Preference
     lowest,
     lowestToCome: Math.min(Infinity, ...toCome),
     isBassWrong: isWrong && toCome.every((pitch) => pitch > lowest),
+    mayBeForm: left > 0 || formOf(chosen, midi) !== null,
+    mayBeBar: sounding.every((string) => chosen[string] === chosen[sounding[0] ?? 0]),
+    beyondSix: 0,
   };
 }
 

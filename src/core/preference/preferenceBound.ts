@@ -5,6 +5,7 @@ import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
 import { type Tilt } from "./tilt";
 import {
   BODY_FRET,
+  bySize,
   CHORD_STRINGS,
   FIRST_HIGH_FRET,
   FIRST_LOW_FRET,
@@ -43,6 +44,11 @@ export interface PreferenceSketch {
   readonly lowestToCome: Midi;
   /** The lowest note will surely be another than the chord asks for. */
   readonly isBassWrong: boolean;
+  /** Whether it may yet be a form that players know, or lie under one bar. */
+  readonly mayBeForm: boolean;
+  readonly mayBeBar: boolean;
+  /** Notes so far on strings that are thicker than the six that chords are laid out over. */
+  readonly beyondSix: number;
 }
 
 /** Bounds on what players' preference adds. */
@@ -80,18 +86,19 @@ export function makePreferenceBound(
 }
 
 /** What the place on the neck adds by itself; tilts may take it off again and are left out. */
-function heightPoints({ kind }: Asked, lowestFret: number, highestFret: number): number {
+function heightPoints(asked: Asked, lowestFret: number, highestFret: number): number {
   const beyond = Math.max(0, highestFret - BODY_FRET);
-  if (kind === "stack") {
+  if (asked.kind === "stack") {
     const { "lowest fret": lowest, "fret beyond the body": body } = STACK_WEIGHTS;
     return lowest * lowestFret + body * beyond;
   }
   const w = FREE_WEIGHTS;
-  return (
-    w["lowest fret"] * lowestFret +
-    w["highest fret"] * highestFret +
-    w["fret beyond the body"] * beyond
+  const least = Math.min(
+    w["lowest fret"] * lowestFret + w["highest fret"] * highestFret,
+    w[bySize("fret of a form", asked)] * lowestFret,
+    w["fret of one bar"] * lowestFret,
   );
+  return least + w["fret beyond the body"] * beyond;
 }
 
 function stackBound(strings: number) {
@@ -115,32 +122,68 @@ function stackBound(strings: number) {
 
 function freeBound(neck: Neck, asked: Asked, strings: number) {
   const w = FREE_WEIGHTS;
-  return (sketch: PreferenceSketch, lowestFret: number): number => {
-    const { thickest, highestFret, open, inner, thin, same, falling } = sketch;
-    let points =
+  const { isTriad } = asked;
+  const noForm = w[bySize("no form", asked)];
+  const formFret = w[bySize("fret of a form", asked)];
+  const silentBetween = w[bySize("silent string between", asked)];
+  const thinnestSilent = w[bySize("thinnest string silent", asked)];
+  const furtherSilent = w[bySize("further thin string silent", asked)];
+
+  /** What silent strings add to a grip that is no form of a chord from sevenths up. */
+  const thinPoints = (thin: number) =>
+    thin > 0 ? thinnestSilent + furtherSilent * (thin - 1) : 0;
+  const innerPoints = ({ inner, open }: PreferenceSketch) =>
+    inner === 0
+      ? 0
+      : silentBetween * inner + (open > 0 ? w["silent string between, beside open ones"] : 0);
+  const pastPoints = (sketch: PreferenceSketch, lowestFret: number) => {
+    if (sketch.open === 0) return 0;
+    const low = Math.max(0, lowestFret - FIRST_LOW_FRET);
+    return (
+      sketch.open * w["open string past low frets"] * low +
+      sketch.open *
+        w["open string past the first frets"] *
+        Math.max(0, sketch.highestFret - FIRST_HIGH_FRET) +
+      (sketch.isBassOpen ? w["open bass past low frets"] * low : 0)
+    );
+  };
+
+  /** The least of what a known form, one bar and any other grip add, as far as each is possible. */
+  const shapePoints = (sketch: PreferenceSketch, lowestFret: number): number => {
+    const { highestFret, inner, thin } = sketch;
+    const unknown = innerPoints(sketch) + thinPoints(thin);
+    let least =
+      noForm +
       w["lowest fret"] * lowestFret +
       w["highest fret"] * highestFret +
+      unknown +
+      pastPoints(sketch, lowestFret);
+    if (sketch.isBassWrong || asked.bass !== asked.root) return least;
+    if (sketch.mayBeBar) least = Math.min(least, w["fret of one bar"] * lowestFret + unknown);
+    if (sketch.mayBeForm) {
+      const silent = isTriad ? thinPoints(thin) : w["string silent in a form"] * (inner + thin);
+      least = Math.min(least, formFret * lowestFret + silent);
+    }
+    return least;
+  };
+
+  return (sketch: PreferenceSketch, lowestFret: number): number => {
+    const { thickest, highestFret, open, same, falling } = sketch;
+    let points =
+      shapePoints(sketch, lowestFret) +
+      w["note beyond six strings"] * sketch.beyondSix +
       w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
-      w["silent string between"] * inner +
       w["pitch sounds twice"] * same +
       w["tone on a thicker string"] * falling +
-      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees) +
-      w["root or fifth not doubled"] * (MAX_DOUBLED - Math.min(MAX_DOUBLED, sketch.mostDoubled));
-    if (sketch.mostDoubled < 1) points += w["fifth not doubled"];
-    if (thin > 0) {
-      points += w["thinnest string silent"] + w["further thin string silent"] * (thin - 1);
+      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees);
+    if (isTriad) {
+      const doubled = Math.min(MAX_DOUBLED, sketch.mostDoubled);
+      points += w["root or fifth not doubled"] * (MAX_DOUBLED - doubled);
+      if (sketch.mostDoubled < 1) points += w["fifth not doubled"];
+      if (sketch.mostNotes < strings) points += w["not all strings sound"];
+      if (sketch.mostNotes < strings - 1) points += w["two strings or more silent"];
     }
-    if (sketch.mostNotes < strings) points += w["not all strings sound"];
-    if (sketch.mostNotes < strings - 1) points += w["two strings or more silent"];
-    if (open > 0) {
-      const low = Math.max(0, lowestFret - FIRST_LOW_FRET);
-      points +=
-        w["open strings at all"] +
-        open * w["open string past low frets"] * low +
-        open * w["open string past the first frets"] * Math.max(0, highestFret - FIRST_HIGH_FRET);
-      if (sketch.isBassOpen) points += w["open bass past low frets"] * low;
-      if (inner > 0) points += w["silent string between, beside open ones"];
-    }
+    if (open > 0) points += w["open strings at all"];
     if (thickest >= 0) {
       const bassString = neck.midi.length - thickest;
       const isTooThin = bassString < strings - 1;
@@ -150,7 +193,8 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
       if (sketch.isBassWrong) {
         points += Math.min(
           w["bass is another tone"],
-          bassString < strings ? w["fifth in the bass over a silent string"] : 0,
+          w["fifth in the bass"] +
+            (bassString < strings ? w["fifth in the bass over a silent string"] : 0),
         );
       }
     }
