@@ -10,14 +10,19 @@ import {
   type PlaceCase,
 } from "./place/chordCases";
 import { fitPlaces, placeAgreement, sumsOf, type PlaceAgreement } from "./place/fitPlaces";
-import { chordAgreement, labelledChords, labelledSlashChords, type LabelledChord } from "./place/labelledChords";
+import {
+  chordAgreement,
+  labelledChords,
+  labelledSlashChords,
+  type LabelledChord,
+} from "./place/labelledChords";
 import { labelledPlaces } from "./place/labelledPlaces";
 import { furtherRoutes, isAccepted, labelledRoutes } from "./place/labelledRoutes";
 
 /**
  * Fits what players prefer and tells how often it is right on the half that was held out:
- * `npm run bench -- place`. With --write the weights fitted on all data replace the shipped ones; with --list
- * every chord whose first grip is no given place is told, and nothing else.
+ * `npm run bench -- place`. With --write the weights fitted on all open data and half the labels replace the
+ * shipped ones, and nothing is told; with --list every chord whose first grip is no given place is told, and nothing else.
  */
 const WEIGHTS_FILE = "src/core/preference/fittedPreference.ts";
 const FREE_FIT = { firstShare: 0.35, pull: 2e-5, rounds: 220 };
@@ -46,6 +51,11 @@ console.log(
   `${chords.length} chords, ${chords.reduce((sum, { frettings }) => sum + frettings.length, 0)} frettings; ` +
     `given places not among them: ${chords.reduce((sum, each) => sum + each.givenCount - each.given.filter(Boolean).length, 0)}`,
 );
+if (process.argv.includes("--write")) {
+  const { weights } = fitFree([...chords, ...labelledHalf]);
+  writeWeights(weights, fitStacks(labelledPlaces().map(placeCase)).weights);
+  process.exit();
+}
 show(
   "effort alone, all chords",
   placeAgreement(
@@ -142,16 +152,16 @@ for (const [name, routes] of [
     console.log(`  ${tuning}, ${chords}: ${suggested}`);
   }
 }
-if (process.argv.includes("--write")) {
-  writeWeights(fitFree([...chords, ...labelledHalf]).weights, fitStacks(stacks).weights);
-}
 
 function isFull({ chord: { tones } }: LabelledChord): boolean {
   return tones.kind === "free" && tones.allowed.length >= 4;
 }
 
 function isAltered({ neck: { midi } }: LabelledChord): boolean {
-  return midi.length !== 6 || midi.some((pitch, string) => pitch - (midi[0] ?? 0) !== STANDARD_GAPS[string]);
+  return (
+    midi.length !== 6 ||
+    midi.some((pitch, string) => pitch - (midi[0] ?? 0) !== STANDARD_GAPS[string])
+  );
 }
 
 /** Every chord of the open data whose first grip as shipped is no given place. */

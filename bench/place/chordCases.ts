@@ -117,8 +117,19 @@ export function labelledCase({ tuning, neck, chord, accepted }: LabelledChord): 
       ? [{ effort: best.effort, look: { fretting, midi, fingers: best.presses.length, asked } }]
       : [];
   });
-  // None is first among equals.
-  return caseFrom(`${tuning} ${chord.name}`, asked.root, tuning, looks, [null, ...accepted]);
+  // Of several right places the one nearest to the nut is the usual one; among those the fullest.
+  const [lowest = null, ...others] = [...accepted].sort(
+    (a, b) => lowestFret(a) - lowestFret(b) || notesOf(b) - notesOf(a),
+  );
+  return caseFrom(`${tuning} ${chord.name}`, asked.root, tuning, looks, [lowest, ...others]);
+}
+
+function lowestFret(fretting: Fretting): number {
+  return Math.min(...fretting.flatMap((fret) => (fret === null ? [] : [fret])));
+}
+
+function notesOf(fretting: Fretting): number {
+  return fretting.filter((fret) => fret !== null).length;
 }
 
 /** A labelled stack, with every grip of it as a candidate; what came to mind first is the place given first. */
@@ -139,7 +150,7 @@ function caseFrom(
   root: PitchClass,
   kind: string,
   looks: readonly { readonly effort: number; readonly look: Look }[],
-  /** The one given first, null where all are equals, and the others. */
+  /** The one given first, and the others. */
   places: readonly (Fretting | null)[],
 ): PlaceCase {
   const isFree = looks[0]?.look.asked.kind === "free";

@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import { soundingMidi } from "@/core/fretting";
+import { DEFAULT_WEIGHTS, makeGripSearch } from "@/core/gripSearch";
 import { rankFingers } from "@/core/hand";
 import { pitchClass } from "@/core/pitch";
-import { labelledChords, labelledSlashChords, rootOf } from "./labelledChords";
+import { chordAgreement, labelledChords, labelledSlashChords, rootOf } from "./labelledChords";
 
 const chords = labelledChords();
 
@@ -31,5 +32,21 @@ describe("labelled chords", () => {
         expect([said, rankFingers(neck, fretting).length > 0]).toEqual([said, true]);
       }
     }
+  });
+
+  test("of those that no fit has seen, a right place comes first in 95 of 100, and in three in 98.5", () => {
+    const { first, inThree } = chordAgreement(chords.filter(({ isHeldOut }) => isHeldOut));
+    expect(first).toBeGreaterThanOrEqual(0.95);
+    expect(inThree).toBeGreaterThanOrEqual(0.985);
+  });
+
+  test("the lowest note of a chord without a slash is its root", () => {
+    const others = chords.flatMap((labelled) => {
+      const { neck, chord } = labelled;
+      const [found] = makeGripSearch(neck, {}, DEFAULT_WEIGHTS).cheapest(neck.midi, chord, 1);
+      const lowest = Math.min(...soundingMidi(neck, found?.fretting ?? []));
+      return pitchClass(lowest) === rootOf(labelled) ? [] : [chord.name];
+    });
+    expect(others.length / chords.length).toBeLessThan(0.01);
   });
 });

@@ -5,7 +5,14 @@ import { type Neck } from "@/core/neck";
 import { noteText, pitchClass, pitchClassOf, spellPitchClass } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { neckFor, readFrets } from "../hand/labelled";
-import { ALSO_RIGHT, ALTERED_ALSO_RIGHT, ALTERED_CHORDS, MOVABLE_FORMS, OPEN_CHORDS, SLASH_CHORDS } from "./chordForms";
+import {
+  ALSO_RIGHT,
+  ALTERED_ALSO_RIGHT,
+  ALTERED_CHORDS,
+  MOVABLE_FORMS,
+  OPEN_CHORDS,
+  SLASH_CHORDS,
+} from "./chordForms";
 
 /** A whole chord in a tuning, with every place that counts as right for it. */
 export interface LabelledChord {
@@ -31,7 +38,11 @@ export function labelledChords(hasSecondLook = true): readonly LabelledChord[] {
   const shifted = SHIFTED.flatMap((tuning) =>
     SHIFTED_KINDS.flatMap((kind) => chordsOf(tuning, kind, movable)),
   );
-  return [...standard, ...shifted, ...writtenOut(ALTERED_CHORDS, hasSecondLook ? ALTERED_ALSO_RIGHT : "")];
+  return [
+    ...standard,
+    ...shifted,
+    ...writtenOut(ALTERED_CHORDS, hasSecondLook ? ALTERED_ALSO_RIGHT : ""),
+  ];
 }
 
 const KINDS = [...new Set(linesOf(MOVABLE_FORMS).map(([kind = ""]) => kind))];

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, type ReactNode } from "react";
-import { noteText, pitchClassOf, pitchText, spellPitchClass } from "@/core/pitch";
+import { noteText, pitchClassOf, pitchText, pitchTexts, spellPitchClass } from "@/core/pitch";
 import { nameChord } from "@/core/stack";
 import { parentOf } from "@/core/tuning";
 import { NamesProvider, type Names } from "@/ui/names";
@@ -28,6 +28,7 @@ export function PlayerNames({ children }: { readonly children: ReactNode }) {
         ).name,
       note: (midi) => noteText(spellPitchClass(midi, accidentals)),
       pitch: (midi) => pitchText(midi, accidentals),
+      strings: (midi) => pitchTexts(midi, accidentals),
     };
   }, [accidentals, naming, root, tuning.midi]);
   return <NamesProvider value={names}>{children}</NamesProvider>;

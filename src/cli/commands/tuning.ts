@@ -1,7 +1,7 @@
 import { number, object } from "yup";
 import { toTuning, tuningArgument, type TuningArgument } from "@/cli/arguments";
 import { defineCommand } from "@/cli/command";
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { failure, success } from "@/core/result";
 import { readTuning, type Tuning } from "@/core/tuning";
 
@@ -27,5 +27,5 @@ export const tuningCommand = defineCommand({
 });
 
 function line({ name, kind, midi }: Tuning): string {
-  return `${name} (${kind}): ${midi.map((pitch) => pitchText(pitch)).join(" ")}`;
+  return `${name} (${kind}): ${pitchTexts(midi).join(" ")}`;
 }

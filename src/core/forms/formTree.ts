@@ -16,8 +16,8 @@ export interface Form {
 
 /** All forms that begin with the same strings, thickest first. */
 export interface FormNode {
-  /** The form whose thinnest note this is. */
-  readonly form: Form | null;
+  /** The forms whose thinnest note this is; of one sound, laid out over different strings. */
+  readonly forms: readonly Form[];
   /** By semitones of the next string over the root. */
   readonly notes: ReadonlyMap<number, FormNode>;
   /** The next string is silent, and a thinner one sounds. */
@@ -25,7 +25,7 @@ export interface FormNode {
 }
 
 interface Branch {
-  form: Form | null;
+  readonly forms: Form[];
   readonly notes: Map<number, Branch>;
   silent: Branch | null;
 }
@@ -54,7 +54,7 @@ function plantForms(): FormNode {
 }
 
 function newBranch(): Branch {
-  return { form: null, notes: new Map(), silent: null };
+  return { forms: [], notes: new Map(), silent: null };
 }
 
 function plant(tree: Branch, shape: readonly string[], form: Omit<Form, "steps">): void {
@@ -74,7 +74,7 @@ function plant(tree: Branch, shape: readonly string[], form: Omit<Form, "steps">
     branch.notes.set(semitones, next);
     branch = next;
   }
-  branch.form ??= { ...form, steps };
+  branch.forms.push({ ...form, steps });
 }
 
 /**
@@ -89,7 +89,7 @@ export function soundNext(node: FormNode, silent: number, semitones: number): Fo
 
 /** Whether a grip that ends in so many silent strings is a form, or may become one. */
 export function mayBeForm(node: FormNode, silent: number, isWhole: boolean): boolean {
-  return node.form !== null || (!isWhole && skipSilent(node, silent) !== null);
+  return node.forms.length > 0 || (!isWhole && skipSilent(node, silent) !== null);
 }
 
 /** Whether any form sounds just these strings; the same for each string that is silent on the outside. */
@@ -97,7 +97,7 @@ export function hasFormOn(playing: readonly boolean[]): boolean {
   const inside = playing.slice(playing.indexOf(true), playing.lastIndexOf(true) + 1);
   const isReached = (node: FormNode | null, at: number): boolean => {
     if (!node) return false;
-    if (at === inside.length) return node.form !== null;
+    if (at === inside.length) return node.forms.length > 0;
     if (!inside[at]) return isReached(node.silent, at + 1);
     return [...node.notes.values()].some((next) => isReached(next, at + 1));
   };
@@ -112,7 +112,8 @@ function skipSilent(node: FormNode, silent: number): FormNode | null {
 
 /**
  * The form of a fretting, known in any tuning by how its notes lie to each other: its root is its thickest
- * note, and each string sounds the form's distance above it or is silent. Null for none.
+ * note, and each string sounds the form's distance above it or is silent. Of several the one that has its usual
+ * frets; null for none.
  *
  * @param midi sounding pitches, thickest string first
  */
@@ -131,7 +132,8 @@ export function formOf(fretting: Fretting, midi: readonly Midi[]): Form | null {
     silent = 0;
     note++;
   }
-  return node.form;
+  const { forms } = node;
+  return forms.find((form) => isOnUsualFrets(form, fretting)) ?? forms[0] ?? null;
 }
 
 /** Whether a form lies on the frets that it has in standard tuning, as in every tuning with the same gaps there. */

@@ -1,2 +1,11 @@
 export { type FormLetter } from "./formTable";
-export { FORMS, formOf, hasFormOn, isOnUsualFrets, mayBeForm, soundNext, type Form, type FormNode } from "./formTree";
+export {
+  FORMS,
+  formOf,
+  hasFormOn,
+  isOnUsualFrets,
+  mayBeForm,
+  soundNext,
+  type Form,
+  type FormNode,
+} from "./formTree";

@@ -46,7 +46,20 @@ describe("the cheapest grips are those of the full enumeration", () => {
     { tilts: [WITH_BASS, tiltOfWish("ringing")] },
     { tilts: [tiltOfWish("high"), { name: "pins", perFret: 0.3, perOpenString: 1 }] },
   ];
-  const texts = ["D5", "Bb5", "F", "C#m", "D/F#", "C/B", "A7", "Gsus4", "Em7", "G13", "Bm7b5", "C9"];
+  const texts = [
+    "D5",
+    "Bb5",
+    "F",
+    "C#m",
+    "D/F#",
+    "C/B",
+    "A7",
+    "Gsus4",
+    "Em7",
+    "G13",
+    "Bm7b5",
+    "C9",
+  ];
 
   test("in any tuning, hand, school and weights", () => {
     fc.assert(

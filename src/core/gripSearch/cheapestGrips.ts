@@ -1,7 +1,7 @@
 import { hasItsBass, type Chord } from "@/core/chart";
 import { askedOf } from "@/core/chordGrips";
-import { FORMS, mayBeForm, soundNext, type FormNode } from "@/core/forms";
-import { compareFrettings, hold, NOTHING_HELD, type Fretting, type Held } from "@/core/fretting";
+import { mayBeForm } from "@/core/forms";
+import { compareFrettings, hold, type Fretting } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import {
   DEFAULT_HAND,
@@ -27,6 +27,16 @@ import {
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 import { countPlayingFrom, lieOf, type Lie } from "./lie";
 import { makeOptions, type Option, type Options, type Playing } from "./options";
+import {
+  countBits,
+  formWith,
+  isBassWrong,
+  mayBeBar,
+  mayRingInBass,
+  mostDoubled,
+  NOTHING,
+  type Sofar,
+} from "./sofar";
 import {
   lowCost,
   PER_RINGING,
@@ -71,67 +81,6 @@ export interface GripSearch {
 
 /** Room for the last digits of a sum that was added up in another order. */
 const ROUNDING = 1e-9;
-
-/** What is known of a fretting whose thicker strings are chosen. */
-interface Sofar {
-  readonly notes: number;
-  readonly pressed: number;
-  /** The chord's tones that sound, one bit each. */
-  readonly heard: number;
-  readonly held: Held;
-  readonly lowMm: number;
-  readonly highMm: number;
-  readonly lowestFret: number;
-  readonly highestFret: number;
-  /** Silent strings since the last that sounds: they lie between once another sounds. */
-  readonly silent: number;
-  readonly inner: number;
-  readonly ringing: number;
-  readonly lowest: Midi;
-  /** The first string that sounds, -1 before there is one, and whether it is open. */
-  readonly thickest: number;
-  readonly isBassOpen: boolean;
-  /** The forms that it may become; null where it can be none. */
-  readonly form: FormNode | null;
-  /** Every note so far is open, or lies on this fret beside its neighbour; -1 where that is not so. */
-  readonly barFret: number;
-  /** Pitches that sound twice, and notes lower than the one on the string before. */
-  readonly same: number;
-  readonly falling: number;
-  /** Notes on strings thicker than the six that chords are laid out over. */
-  readonly beyondSix: number;
-  /** Notes that are neither root nor fifth. */
-  readonly others: number;
-  /** Between all notes so far, in plain fifths. */
-  readonly rough: number;
-}
-
-/** The bit of the root among a free chord's tones. */
-const ROOT_TONE = 1;
-
-const NOTHING: Sofar = {
-  notes: 0,
-  pressed: 0,
-  heard: 0,
-  held: NOTHING_HELD,
-  lowMm: Infinity,
-  highMm: -Infinity,
-  lowestFret: Infinity,
-  highestFret: 0,
-  silent: 0,
-  inner: 0,
-  ringing: 0,
-  lowest: Infinity,
-  thickest: -1,
-  isBassOpen: false,
-  form: FORMS,
-  barFret: -1,
-  same: 0,
-  falling: 0,
-  beyondSix: 0,
-  others: 0,
-  rough: 0,
-};
 
 /**
  * Finds the cheapest grips of chords in any tuning of a neck, by branch and bound: string by string
@@ -204,7 +153,8 @@ export function makeGripSearch(
       thickest: sofar.thickest < 0 ? frets.length : sofar.thickest,
       isBassOpen: isFirst ? fret === 0 : sofar.isBassOpen,
       form: formWith(sofar, option, midi - (pitches[0] ?? midi)),
-      barFret: isFirst || (sofar.barFret === fret && (fret === 0 || sofar.silent === 0)) ? fret : -1,
+      barFret:
+        isFirst || (sofar.barFret === fret && (fret === 0 || sofar.silent === 0)) ? fret : -1,
       same,
       falling: sofar.falling + (midi < before ? 1 : 0),
       beyondSix: sofar.beyondSix + (frets.length < strings - CHORD_STRINGS ? 1 : 0),
@@ -367,44 +317,6 @@ export function makeGripSearch(
   };
 }
 
-/** Whether a grip may yet lie under one bar, or ring open on all its strings, before any sounds. */
-function mayBeBar(lie: Lie | null, mostOpen: number): boolean {
-  return lie === null || lie.inner === 0 || mostOpen === lie.notes;
-}
-
-/** Whether the thickest string that sounds may ring open, before any sounds. */
-function mayRingInBass({ openFrom }: Options, lie: Lie | null): boolean {
-  if (!lie) return true;
-  return (openFrom[lie.thickest] ?? 0) > (openFrom[lie.thickest + 1] ?? 0);
-}
-
-/** The forms that stay possible with one more note; the first must be the root. */
-function formWith(
-  { notes, form, silent }: Sofar,
-  { tone }: Option,
-  semitones: number,
-): FormNode | null {
-  if (notes === 0) return tone === ROOT_TONE ? form && soundNext(form, 0, 0) : null;
-  return form && soundNext(form, silent, semitones);
-}
-
-/** Whether the lowest note so far is not what the chord asks for, and no lower one can make it right. */
-function isBassWrong(lowest: Midi, options: Options, string: number): boolean {
-  return !options.isBass(lowest) && (options.lowestBassFrom[string] ?? Infinity) > lowest;
-}
-
-/** How often root and fifth may sound in the end beyond once each, when the others sound as they must. */
-function mostDoubled({ notes, heard, others }: Sofar, options: Options, left: number): number {
-  const missing = countBits(options.required & options.others & ~heard);
-  return Math.max(0, notes + left - others - missing - 2);
-}
-
 function compareWeighed(a: WeighedFretting, b: WeighedFretting): number {
   return a.cost - b.cost || compareFrettings(a.fretting, b.fretting);
-}
-
-function countBits(mask: number): number {
-  let bits = 0;
-  for (let rest = mask; rest !== 0; rest &= rest - 1) bits++;
-  return bits;
 }

@@ -2,6 +2,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Grip } from "@/core/grip";
 import { DEFAULT_HAND, gradeReach, type Hand } from "@/core/hand";
 import { type Neck } from "@/core/neck";
+import { pitchClass } from "@/core/pitch";
 import { type FilterName, type GripFilter } from "./gripFilter";
 
 /** How many grips would be there again if one condition were dropped. */
@@ -17,6 +18,9 @@ export interface Filtered {
 }
 
 type Test = (grip: Grip) => boolean;
+
+/** In semitones. */
+const FIFTH = 7;
 
 /** The grips that meet every condition, in their order, and what each condition costs. */
 export function filterGrips(
@@ -44,9 +48,13 @@ function testsOf(
   filter: GripFilter,
   hand: Hand,
 ): readonly (readonly [FilterName, Test])[] {
-  const { bassString, frets, openStrings, barre, mostFingers, notes, through } = filter;
+  const { bassString, lowestNote, frets, openStrings, barre, mostFingers, notes, through } = filter;
   const all: Readonly<Record<FilterName, Test | null>> = {
     bassString: bassString === null ? null : ({ fretting }) => thickestOf(fretting) === bassString,
+    lowestNote:
+      lowestNote === "any"
+        ? null
+        : ({ tones }) => lowestDegree(tones) === (lowestNote === "root" ? 0 : FIFTH),
     frets:
       frets === null
         ? null
@@ -72,6 +80,11 @@ function testsOf(
   return (Object.entries(all) as [FilterName, Test | null][]).flatMap(([name, test]) =>
     test ? [[name, test] as const] : [],
   );
+}
+
+/** The lowest note as semitones over the root, 0 to 11. */
+function lowestDegree(tones: Grip["tones"]): number {
+  return pitchClass(Math.min(...tones.flatMap((tone) => (tone === null ? [] : [tone]))));
 }
 
 function thickestOf(fretting: Fretting): number {

@@ -2,6 +2,8 @@
 export interface GripFilter {
   /** The thickest string that sounds. */
   readonly bassString: number | null;
+  /** Which tone of the chord lies lowest. */
+  readonly lowestNote: "any" | "root" | "fifth";
   /** Every fretted note lies between these frets. */
   readonly frets: readonly [lowest: number, highest: number] | null;
   readonly openStrings: "any" | "with" | "without";
@@ -22,6 +24,7 @@ export type FilterName = keyof GripFilter;
 
 export const NO_FILTER: GripFilter = {
   bassString: null,
+  lowestNote: "any",
   frets: null,
   openStrings: "any",
   barre: "any",

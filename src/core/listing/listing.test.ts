@@ -37,6 +37,8 @@ describe("filters", () => {
     [{ strumSafe: true }, ({ best }) => best.damping.strumSafe],
     [{ mostFingers: 2 }, ({ best }) => new Set(best.fingers.filter(Boolean)).size <= 2],
     [{ notes: 2 }, () => false],
+    [{ lowestNote: "root" }, ({ tones }) => tones.every((tone) => tone === null || tone >= 0)],
+    [{ lowestNote: "fifth" }, ({ tones }) => tones.includes(-5)],
     [{ through: { string: 1, fret: 7 } }, ({ fretting }) => fretting[1] === 7],
   ])("%j", (filter, isWanted) => {
     expect(frettings(kept(filter))).toEqual(frettings(grips.filter(isWanted)));

@@ -18,6 +18,8 @@ export {
   degreeName,
   pitchText,
   pitchTextOver,
+  pitchTexts,
+  signsFor,
   spellDegree,
   spellPitchClass,
   type Accidentals,

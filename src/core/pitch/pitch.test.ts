@@ -3,7 +3,14 @@ import fc from "fast-check";
 import { Interval, Note as TonalNote } from "tonal";
 import { frequencyHz } from "./frequency";
 import { midiOf, noteText, octaveOf, parseNote, pitchClass, pitchClassOf, type Note } from "./note";
-import { degreeName, pitchText, pitchTextOver, spellDegree, spellPitchClass } from "./spelling";
+import {
+  degreeName,
+  pitchText,
+  pitchTextOver,
+  pitchTexts,
+  spellDegree,
+  spellPitchClass,
+} from "./spelling";
 
 const note = (text: string): Note => {
   const read = parseNote(text);
@@ -128,4 +135,29 @@ test("pitch classes repeat every octave, below zero too", () => {
       expect(pitchClass(semitones)).toBeGreaterThanOrEqual(0);
     }),
   );
+});
+
+describe("the strings of a tuning are spelled in its own key (common practice)", () => {
+  test.each([
+    ["Eb Ab Db Gb Bb Eb", [39, 44, 49, 54, 58, 63]],
+    ["E B E G# B E", [40, 47, 52, 56, 59, 64]],
+    ["B F# B E G# C#", [35, 42, 47, 52, 56, 61]],
+    ["C F Bb Eb G C", [36, 41, 46, 51, 55, 60]],
+    ["C# F# B E G# C#", [37, 42, 47, 52, 56, 61]],
+    ["C# G# C# F# A# D#", [37, 44, 49, 54, 58, 63]],
+    ["D A D F# A D", [38, 45, 50, 54, 57, 62]],
+    ["Bb F Bb Eb G C", [34, 41, 46, 51, 55, 60]],
+    ["D G C F A D", [38, 43, 48, 53, 57, 62]],
+    ["F# B E A D F# B E", [30, 35, 40, 45, 50, 54, 59, 64]],
+  ])("%s", (text, midi) => {
+    expect(
+      pitchTexts(midi)
+        .map((each) => each.replace(/\d+$/, ""))
+        .join(" "),
+    ).toBe(text);
+  });
+
+  test("a player who wants one kind of sign gets it", () => {
+    expect(pitchTexts([39, 44], "sharps")).toEqual(["D#2", "G#2"]);
+  });
 });

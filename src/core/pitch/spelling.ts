@@ -38,6 +38,38 @@ export function spellPitchClass(pc: PitchClass, accidentals: Accidentals = "mixe
   return note;
 }
 
+/** From C by fifths: the plain letters, and each black key as a sharp or as a flat. */
+const FIFTHS_FROM_C: Readonly<Record<"sharps" | "flats", readonly number[]>> = {
+  sharps: [0, 7, 2, 9, 4, -1, 6, 1, 8, 3, 10, 5],
+  flats: [0, -5, 2, -3, 4, -1, -6, 1, -4, 3, -2, 5],
+};
+
+/**
+ * Which signs suit notes that are read together, as the strings of a tuning are: of one kind, and those that
+ * lie closer on the line of fifths; where both lie as close, those of the lowest note's usual name.
+ *
+ * @example signsFor([40, 47, 52, 56, 59, 64]) // "sharps": E B E G# B E
+ */
+export function signsFor(pitches: readonly Midi[]): Accidentals {
+  const spread = (signs: "sharps" | "flats") => {
+    const places = pitches.map((midi) => FIFTHS_FROM_C[signs][pitchClass(midi)] ?? 0);
+    return Math.max(...places) - Math.min(...places);
+  };
+  const [sharps, flats] = [spread("sharps"), spread("flats")];
+  if (sharps !== flats) return sharps < flats ? "sharps" : "flats";
+  const lowest = spellPitchClass(pitches[0] ?? 0);
+  return lowest.accidental === 0 ? "mixed" : lowest.accidental > 0 ? "sharps" : "flats";
+}
+
+/** The strings of a tuning as a player writes them; a player who wants one kind of sign gets it. */
+export function pitchTexts(
+  pitches: readonly Midi[],
+  accidentals: Accidentals = "mixed",
+): readonly string[] {
+  const signs = accidentals === "mixed" ? signsFor(pitches) : accidentals;
+  return pitches.map((midi) => pitchText(midi, signs));
+}
+
 /**
  * The note some semitones above (or below) a spelled root, keeping the degree's letter:
  * the fifth of F# is C#, the fifth of Bb is F, the third of A is C#.

@@ -9,4 +9,10 @@ export {
 } from "./preferenceBound";
 export { TILTS, type Tilt, WISHES, WITH_BASS, tiltOfWish } from "./tilt";
 export { PREFERENCE_TERMS } from "./terms";
-export { CHORD_STRINGS, FRETTING_FINGERS, type Look, countFreeTraits, countStackTraits } from "./traits";
+export {
+  CHORD_STRINGS,
+  FRETTING_FINGERS,
+  type Look,
+  countFreeTraits,
+  countStackTraits,
+} from "./traits";

@@ -130,8 +130,7 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
   const furtherSilent = w[bySize("further thin string silent", asked)];
 
   /** What silent strings add to a grip that is no form of a chord from sevenths up. */
-  const thinPoints = (thin: number) =>
-    thin > 0 ? thinnestSilent + furtherSilent * (thin - 1) : 0;
+  const thinPoints = (thin: number) => (thin > 0 ? thinnestSilent + furtherSilent * (thin - 1) : 0);
   const innerPoints = ({ inner, open }: PreferenceSketch) =>
     inner === 0
       ? 0

@@ -164,11 +164,7 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
 }
 
 /** How often root and fifth sound beyond once each. */
-function countDoubled(
-  midi: readonly Midi[],
-  root: PitchClass,
-  count: CountTrait<FreeTrait>,
-): void {
+function countDoubled(midi: readonly Midi[], root: PitchClass, count: CountTrait<FreeTrait>): void {
   const fifth = pitchClass(root + FIFTH);
   let roots = 0;
   let fifths = 0;
@@ -183,11 +179,7 @@ function countDoubled(
 }
 
 /** Which tones sound, and how close together. */
-function countTones(
-  midi: readonly Midi[],
-  { degrees }: Asked,
-  count: CountTrait<FreeTrait>,
-): void {
+function countTones(midi: readonly Midi[], { degrees }: Asked, count: CountTrait<FreeTrait>): void {
   const sorted = midi.length > 1 ? midi.toSorted((a, b) => a - b) : midi;
   let heard = 0;
   let tones = 0;

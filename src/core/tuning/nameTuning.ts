@@ -1,4 +1,11 @@
-import { noteText, pitchText, spellPitchClass, type Accidentals, type Midi } from "@/core/pitch";
+import {
+  noteText,
+  pitchTexts,
+  signsFor,
+  spellPitchClass,
+  type Accidentals,
+  type Midi,
+} from "@/core/pitch";
 import { readLetters } from "./readLetters";
 import { findName } from "./readName";
 import { samePitches, type Tuning } from "./tuning";
@@ -12,10 +19,11 @@ import { samePitches, type Tuning } from "./tuning";
 export function nameTuning(midi: readonly Midi[], accidentals: Accidentals = "mixed"): Tuning {
   const named = findName(midi, accidentals);
   if (named) return named;
-  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, accidentals))).join(" ");
+  const signs = accidentals === "mixed" ? signsFor(midi) : accidentals;
+  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, signs))).join(" ");
   const read = readLetters(letters, { strings: midi.length });
   const [first, ...others] = read.ok ? read.value : [];
   if (first && others.length === 0 && samePitches(first, midi))
     return { name: letters, kind: "own", midi };
-  return { name: midi.map((pitch) => pitchText(pitch, accidentals)).join(" "), kind: "own", midi };
+  return { name: pitchTexts(midi, accidentals).join(" "), kind: "own", midi };
 }

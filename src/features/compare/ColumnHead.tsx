@@ -2,7 +2,7 @@ import { X } from "lucide-react";
 import { retuneSteps } from "@/core/retuning";
 import { type Tuning } from "@/core/tuning";
 import { type Guitar } from "@/state";
-import { useNames } from "@/ui/names";
+import { useNames, type Names } from "@/ui/names";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
 import { type ColumnAnswer } from "./useCompareAnswers";
@@ -28,7 +28,7 @@ interface ColumnHeadProps {
 /** A tuning's name, what it takes to get there, and what all chords together ask of the hand. */
 export function ColumnHead(props: ColumnHeadProps) {
   const { answer, isBest, showsGuitar, isCompact, onChange, onRemove } = props;
-  const { pitch } = useNames();
+  const names = useNames();
   const { guitars, onGuitar } = props;
   const { column, weighed, route } = answer;
   const { tuning, guitar, neck } = column;
@@ -77,7 +77,7 @@ export function ColumnHead(props: ColumnHeadProps) {
         </p>
       )}
       <p className="figures text-[16px] font-semibold">
-        <NoteText>{lettersOf(tuning, neck.midi, pitch)}</NoteText>
+        <NoteText>{lettersOf(tuning, neck.midi, names.strings)}</NoteText>
       </p>
       {onGuitar && guitars.length > 1 && (
         <select
@@ -112,12 +112,10 @@ export function ColumnHead(props: ColumnHeadProps) {
 }
 
 /** The open strings; what sounds, with a capo on. */
-function lettersOf(
-  tuning: Tuning,
-  sounding: readonly number[],
-  pitch: (midi: number) => string,
-): string {
-  return sounding.map((midi) => pitch(midi).replace(/-?\d+$/, "")).join(" ");
+function lettersOf(tuning: Tuning, sounding: readonly number[], strings: Names["strings"]): string {
+  return strings(sounding)
+    .map((text) => text.replace(/-?\d+$/, ""))
+    .join(" ");
 }
 
 function costText({ column, cost }: ColumnAnswer, guitar: string): string {

@@ -1,4 +1,4 @@
-import { pitchClass, pitchClassOf, pitchText } from "@/core/pitch";
+import { pitchClass, pitchClassOf, pitchTexts } from "@/core/pitch";
 import { type CompareAnswers } from "./useCompareAnswers";
 
 /** A comparison as it stands, for paper: a row for each chord, a column for each tuning. */
@@ -13,7 +13,7 @@ export function comparePicture(title: string, { columns }: CompareAnswers) {
       return {
         name: column.tuning.name,
         facts: [
-          neck.midi.map((midi) => pitchText(midi - neck.capo)).join(" "),
+          pitchTexts(neck.midi.map((midi) => midi - neck.capo)).join(" "),
           ...(way ? [`${Math.round(way.travelMm)} mm, ${way.shifts} shifts`] : []),
           `${cost.turned} to turn`,
           ...(score === null ? [] : [`score ${score.toFixed(1)}`]),

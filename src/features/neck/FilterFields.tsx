@@ -86,6 +86,16 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
         onChange={(value) => set({ bassString: readNumber(value) })}
       />
       <SelectField
+        label="Lowest note"
+        value={filter.lowestNote}
+        options={[
+          ["any", "any"],
+          ["root", "the root"],
+          ["fifth", "the fifth"],
+        ]}
+        onChange={(lowestNote) => set({ lowestNote })}
+      />
+      <SelectField
         label="Frets"
         value={filter.frets?.join() ?? "null"}
         options={[

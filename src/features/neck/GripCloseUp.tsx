@@ -3,7 +3,14 @@ import { Pin as PinIcon, PinOff } from "lucide-react";
 import { type Grip } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { useView } from "@/session";
-import { EffortParts, FingerChoice, FretText, GripDiagram, PreferenceParts } from "@/ui/grip";
+import {
+  EffortParts,
+  FingerChoice,
+  formText,
+  FretText,
+  GripDiagram,
+  PreferenceParts,
+} from "@/ui/grip";
 import { HearBar, type HearBarState } from "@/ui/hear";
 import { spokenNotes } from "@/ui/text";
 import { type GripAnswer } from "./useGrips";
@@ -29,6 +36,7 @@ export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
   const { map, grip, ways, fingering } = answer;
   if (!grip || !fingering) return null;
   const { neck, root, leftHanded } = map;
+  const form = formText(grip);
   return (
     <>
       <section aria-labelledby="grip-title" className="space-y-2">
@@ -38,6 +46,7 @@ export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
           </h2>
           <PinButton {...pin} />
         </div>
+        {form !== null && <p className="text-lg">{form}</p>}
         <div className="flex justify-center">
           <GripDiagram
             neck={neck}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { FileDown, Image as ImageIcon, Link, Printer } from "lucide-react";
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { type DegreePosition } from "@/core/stack";
 import { writeAddress } from "@/formats/address";
 import { useTell, useView } from "@/session";
@@ -63,7 +63,7 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
       best.fingers.join(" "),
       best.effort.toFixed(1),
       Math.round(best.reachMm),
-      midi.map((pitch) => pitchText(pitch)).join(" "),
+      pitchTexts(midi).join(" "),
       best.damping.strumSafe ? "yes" : "no",
     ]);
     const columns = ["grip", "frets", "fingers", "effort", "reach mm", "notes", "strum-safe"];

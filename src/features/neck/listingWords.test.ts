@@ -6,6 +6,7 @@ describe("conditions of a list", () => {
   const filter = {
     ...NO_FILTER,
     bassString: 0,
+    lowestNote: "root" as const,
     frets: [1, 5] as const,
     openStrings: "without" as const,
     mostFingers: 1,
@@ -19,6 +20,7 @@ describe("conditions of a list", () => {
       "frets 1 to 5",
       "lowest note on string 6",
       "one finger",
+      "root lowest",
       "string 5 at 3",
       "strum-safe",
       "without open strings",

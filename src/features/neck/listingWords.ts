@@ -19,6 +19,8 @@ export function conditionText(filter: GripFilter, name: FilterName, strings: num
   switch (name) {
     case "bassString":
       return `lowest note on string ${strings - (filter.bassString ?? 0)}`;
+    case "lowestNote":
+      return `${filter.lowestNote} lowest`;
     case "frets":
       return `frets ${filter.frets?.join(" to ")}`;
     case "openStrings":

@@ -19,7 +19,7 @@ export function neckPicture(
   ];
   return {
     title: `${chordName} in ${tuningName}`,
-    subtitle: neck.midi.map((midi) => names.pitch(midi)).join(" "),
+    subtitle: names.strings(neck.midi).join(" "),
     strings: neck.midi.length,
     frets: neck.frets,
     marks: positions.map(({ string, fret, degree }) => ({

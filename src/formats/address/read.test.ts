@@ -33,6 +33,7 @@ describe("the address of a view", () => {
   const filter = fc.record({
     bassString: orNull(fc.integer({ min: 0, max: 5 })),
     frets: orNull(fc.tuple(fret, fret).map(([a, b]) => [Math.min(a, b), Math.max(a, b)] as const)),
+    lowestNote: fc.constantFrom("any" as const, "root" as const, "fifth" as const),
     openStrings: way,
     barre: way,
     strumSafe: fc.boolean(),

@@ -23,6 +23,7 @@ export interface Address {
 type Reader = (text: string, soFar: View) => Result<Partial<View>>;
 
 const WAYS = ["with", "without"] as const;
+const LOWEST_NOTES = ["root", "fifth"] as const;
 
 /** How each part is read back, the counterpart of its writer. */
 const READERS: Readonly<Record<PartName, Reader>> = {
@@ -97,6 +98,7 @@ const READERS: Readonly<Record<PartName, Reader>> = {
       ? success(filtered(soFar, { bassString }))
       : failure("lowest", `'${text}' is no string of this tuning`);
   },
+  bass: oneOf("bass", LOWEST_NOTES, (lowestNote, soFar) => filtered(soFar, { lowestNote })),
   through: (text, soFar) => {
     const { length } = soFar.tuningMidi;
     const [number = NaN, fret = NaN] = text.split("-").map(toWhole);

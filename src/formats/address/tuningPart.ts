@@ -1,4 +1,4 @@
-import { pitchText, type Midi } from "@/core/pitch";
+import { pitchTexts, type Midi } from "@/core/pitch";
 import { success, type Result } from "@/core/result";
 import { readTuning } from "@/core/tuning";
 
@@ -11,5 +11,5 @@ export function readTuningPart(text: string): Result<readonly Midi[]> {
 /** Pitches are read as notes, so that they go through the same checks as user input. */
 function readMidi(text: string): ReturnType<typeof readTuning> {
   const midi = text.split(",").map(Number);
-  return readTuning(midi.map((pitch) => pitchText(pitch)).join(" "), { strings: midi.length });
+  return readTuning(pitchTexts(midi).join(" "), { strings: midi.length });
 }

@@ -23,6 +23,7 @@ export const PART_NAMES = [
   "most",
   "notes",
   "lowest",
+  "bass",
   "through",
 ] as const;
 export type PartName = (typeof PART_NAMES)[number];
@@ -52,6 +53,7 @@ const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
   notes: ({ filter }) => number(filter.notes),
   lowest: ({ filter: { bassString }, tuningMidi }) =>
     bassString === null ? null : String(tuningMidi.length - bassString),
+  bass: ({ filter }) => way(filter.lowestNote),
   through: ({ filter: { through }, tuningMidi }) =>
     through && `${tuningMidi.length - through.string}-${through.fret}`,
 };

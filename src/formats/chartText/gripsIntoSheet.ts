@@ -1,4 +1,4 @@
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { readChart } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 import { problemAt, type FormatProblem, type Score } from "@/formats/score";
@@ -34,7 +34,7 @@ export function gripsIntoSheet(text: string, score: Score, tuning: Tuning): Writ
       before.set(bar.line, [...here, written]);
     }
   }
-  const strings = tuning.midi.map((midi) => pitchText(midi)).join(" ");
+  const strings = pitchTexts(tuning.midi).join(" ");
   const kept = lines.flatMap((line, index) => {
     const own = (before.get(index + 1) ?? []).map((each) => `${each}${end}`);
     const defined = definedIn(line);

@@ -1,4 +1,4 @@
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { readChart } from "@/core/song";
 import {
   problemAt,
@@ -71,7 +71,7 @@ interface WriterState {
 
 function headOf(score: Score, dialect: Dialect): string[] {
   const { title, key, tempoBpm, meter, tuning, capo } = score;
-  const strings = tuning?.midi.map((midi) => pitchText(midi)).join(" ");
+  const strings = tuning ? pitchTexts(tuning.midi).join(" ") : undefined;
   return [
     // The tuning comes first, so that whoever reads on knows what frets are.
     ...(strings === undefined ? [] : [`{x_tuning: ${strings}}`]),

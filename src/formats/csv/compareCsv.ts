@@ -1,7 +1,7 @@
 import { unparse } from "papaparse";
 import { type GripCounts } from "@/core/chordGrips";
 import { type WeighedTuning } from "@/core/compare";
-import { pitchText } from "@/core/pitch";
+import { pitchText, pitchTexts } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 
 /** What a table shows of one tuning in a comparison. */
@@ -57,7 +57,7 @@ function inOrder(row: Row): (string | number)[] {
 function tuningCells({ tuning, guitarName }: CsvColumn): Row {
   return {
     tuning: tuning.name,
-    strings: tuning.midi.map((midi) => pitchText(midi)).join(" "),
+    strings: pitchTexts(tuning.midi).join(" "),
     guitar: guitarName,
   };
 }

@@ -1,5 +1,5 @@
 import { parse, unparse } from "papaparse";
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { type RoundContent } from "@/state";
 import { roundSchema } from "@/state/schema";
@@ -45,7 +45,7 @@ export function roundsCsv(rounds: Iterable<RoundContent>): string {
     round.step,
     round.medianMs ?? "",
     round.spreadMs ?? "",
-    round.tuningMidi.map((midi) => pitchText(midi)).join(" "),
+    pitchTexts(round.tuningMidi).join(" "),
     round.guitarId ?? "",
     round.songId ?? "",
     round.card ?? "",

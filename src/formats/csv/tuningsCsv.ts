@@ -1,4 +1,4 @@
-import { pitchText } from "@/core/pitch";
+import { pitchTexts } from "@/core/pitch";
 import { success, type Result } from "@/core/result";
 import { readTuning, type Tuning } from "@/core/tuning";
 import { oneLine } from "@/formats/chartText";
@@ -16,7 +16,7 @@ const LONGEST_NAME = 60;
 export function tuningsCsv(tunings: readonly Pick<Tuning, "name" | "midi">[]): string {
   return tableText(
     ["tuning", "strings"],
-    tunings.map(({ name, midi }) => [name, midi.map((pitch) => pitchText(pitch)).join(" ")]),
+    tunings.map(({ name, midi }) => [name, pitchTexts(midi).join(" ")]),
   );
 }
 

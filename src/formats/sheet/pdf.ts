@@ -82,9 +82,10 @@ function makeWriter(document: PDFKit.PDFDocument, fonts: FontSet): (item: TextIt
       else runs.push(run);
     }
     const sizeOf = ({ face }: Run) => (face === "signs" ? size * SIGN.scale : size);
+    const bearingOf = ({ face }: Run) => (face === "signs" ? size * SIGN.bearing : 0);
     const widths = runs.map((run) => {
       use(run.face, run.file);
-      return document.fontSize(sizeOf(run)).widthOfString(run.text);
+      return document.fontSize(sizeOf(run)).widthOfString(run.text) + 2 * bearingOf(run);
     });
     const width = widths.reduce((sum, each) => sum + each, 0);
     let at = align === "left" ? x : align === "middle" ? x - width / 2 : x - width;
@@ -95,7 +96,7 @@ function makeWriter(document: PDFKit.PDFDocument, fonts: FontSet): (item: TextIt
       document
         .fontSize(sizeOf(run))
         .lineWidth(size * SIGN.stroke[weight])
-        .text(run.text, at, isSign ? y - size * SIGN.raise : y, {
+        .text(run.text, at + bearingOf(run), isSign ? y - size * SIGN.raise : y, {
           lineBreak: false,
           baseline: "alphabetic",
           fill: true,

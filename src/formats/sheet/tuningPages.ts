@@ -1,4 +1,4 @@
-import { frequencyHz, pitchText } from "@/core/pitch";
+import { frequencyHz, pitchTexts } from "@/core/pitch";
 import { findCheck } from "@/core/retuning";
 import { usualMidi } from "@/core/tuning";
 import {
@@ -39,6 +39,7 @@ export function tuningPages(song: SheetSong, paper: Paper): readonly Page[] {
     ),
   );
   const row = Math.min(62, (flow.width * 1.05) / strings);
+  const texts = pitchTexts(tuning.midi);
   for (const string of [...tuning.midi.keys()].reverse()) {
     const midi = tuning.midi[string] ?? 0;
     const y = flow.take(row);
@@ -53,7 +54,10 @@ export function tuningPages(song: SheetSong, paper: Paper): readonly Page[] {
         "light",
       ),
       textItem(MARGIN, line, String(strings - string), { size: row * 0.34, shade: "grey" }),
-      noteItem(MARGIN + row * 0.6, line, pitchText(midi), { size: row * 0.62, weight: "semibold" }),
+      noteItem(MARGIN + row * 0.6, line, texts[string] ?? "", {
+        size: row * 0.62,
+        weight: "semibold",
+      }),
       textItem(MARGIN + row * 2.6, line, `${frequencyHz(midi, song.a4Hz).toFixed(1)} Hz`, {
         size: row * 0.3,
       }),

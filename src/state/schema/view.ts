@@ -21,6 +21,7 @@ const fretRange = tuple([fretNumber, fretNumber]).test({
 });
 const filter = object({
   bassString: stringIndex.nullable().defined(),
+  lowestNote: string().oneOf(["any", "root", "fifth"]).required(),
   frets: fretRange.nullable().defined(),
   openStrings: anyWay,
   barre: anyWay,

@@ -5,7 +5,7 @@ const TERM_NAMES: Readonly<Record<keyof Grip["preference"]["terms"], string>> = 
   height: "Far up the neck",
   register: "On thinner strings",
   bass: "Bass is not the root",
-  form: "Away from the bass strings",
+  form: "Form, and string of the root",
   skipped: "Strings skipped",
   thin: "Thin strings silent",
   notes: "Few strings sound",

@@ -4,6 +4,7 @@ export { FingerChoice } from "./FingerChoice";
 export { FretText, fingersText, spokenFretting } from "./FretText";
 export { GripDiagram } from "./GripDiagram";
 export { GripList } from "./GripList";
+export { formText } from "./formText";
 export { GripReasons } from "./GripReasons";
 export { PreferenceParts } from "./PreferenceParts";
 export { Silence } from "./Silence";

@@ -15,6 +15,8 @@ export interface Names {
   readonly chord: (sounding: readonly Midi[]) => string;
   readonly note: (midi: Midi) => string;
   readonly pitch: (midi: Midi) => string;
+  /** The strings of a tuning, spelled in one key. */
+  readonly strings: (midi: readonly Midi[]) => readonly string[];
 }
 
 const NamesContext = createContext<Names | null>(null);

@@ -16,6 +16,7 @@ const CELL = "field figures w-full min-w-18 px-2";
 /** What is known of each string, thinnest first as players count; every field may stay empty. */
 export function StringsTable({ strings, usual, register, errors }: StringsTableProps) {
   const names = useNames();
+  const texts = usual ? names.strings(usual.midi) : [];
   const order = Array.from({ length: strings }, (_, index) => strings - 1 - index);
   const problems = order.flatMap((string) => {
     const at = errors.perString?.[string];
@@ -38,14 +39,13 @@ export function StringsTable({ strings, usual, register, errors }: StringsTableP
           <tbody>
             {order.map((string) => {
               const number = strings - string;
-              const midi = usual?.midi[string];
               const at = errors.perString?.[string];
               return (
                 <tr key={string}>
                   <th scope="row" className="figures pr-2 text-lg font-semibold whitespace-nowrap">
                     {number}{" "}
                     <span className="font-normal text-muted">
-                      {midi !== undefined && <NoteText>{names.pitch(midi)}</NoteText>}
+                      <NoteText>{texts[string] ?? ""}</NoteText>
                     </span>
                   </th>
                   <td className="py-0.5 pr-2">

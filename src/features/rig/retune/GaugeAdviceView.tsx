@@ -18,6 +18,7 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
   const advice = useMemo(() => adviseGauges(strungGuitar(guitar), to), [guitar, to]);
   const strings = advice.length;
   const table = useRef<HTMLTableElement>(null);
+  const texts = names.strings(to);
   return (
     <details className="panel p-3">
       <summary className="min-h-8 cursor-pointer text-lg font-semibold">
@@ -38,7 +39,7 @@ export function GaugeAdviceView({ guitar, to }: GaugeAdviceViewProps) {
             .map(({ each, string }) => (
               <tr key={string} className="border-t border-line">
                 <td className="py-1 pr-3">
-                  {strings - string} <NoteText>{names.pitch(to[string] ?? 0)}</NoteText>
+                  {strings - string} <NoteText>{texts[string] ?? ""}</NoteText>
                 </td>
                 <td className="pr-3">{nowText(each)}</td>
                 <td>{adviceText(each)}</td>

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { ArrowRight, Download } from "lucide-react";
-import { pitchText, type Midi } from "@/core/pitch";
+import { pitchTexts, type Midi } from "@/core/pitch";
 import { samePitches, type Tuning } from "@/core/tuning";
 import { useInstrument, useRig, useTuningShelf, useView } from "@/session";
 import { callTuning } from "@/state";
@@ -44,7 +44,9 @@ export function RetuneScreen() {
     );
   };
 
-  const saveSheet = () =>
+  const saveSheet = () => {
+    const from = pitchTexts(sheet.strings.map((step) => step.from));
+    const to = pitchTexts(sheet.strings.map((step) => step.to));
     saveRows(
       `${fromTuning.name} to ${toTuning.name}`,
       ["string", "from", "to", "half steps", "hz"],
@@ -52,10 +54,11 @@ export function RetuneScreen() {
         const step = sheet.strings[string];
         const number = sheet.strings.length - string;
         return step
-          ? [[number, pitchText(step.from), pitchText(step.to), step.semitones, step.hz.toFixed(2)]]
+          ? [[number, from[string] ?? "", to[string] ?? "", step.semitones, step.hz.toFixed(2)]]
           : [];
       }),
     );
+  };
 
   return (
     <div className="space-y-5">

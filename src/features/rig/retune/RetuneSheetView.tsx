@@ -38,6 +38,7 @@ const BEFORE: Readonly<Record<Bridge, string | null>> = {
 export function RetuneSheetView(props: RetuneSheetViewProps) {
   const { guitar, sheet, onDone, children, inDialog = false } = props;
   const steps = stepsOf(sheet);
+  const turnText = useTurnText(sheet);
   const [at, setAt] = useState(0);
   const current = steps[at];
   const next = () => (at >= steps.length - 1 ? onDone() : setAt(at + 1));
@@ -61,6 +62,7 @@ export function RetuneSheetView(props: RetuneSheetViewProps) {
           step={current}
           string={string}
           strings={sheet.strings.length}
+          turnText={turnText(current)}
           isLast={at === steps.length - 1}
           onHear={hear}
           onNext={next}
@@ -94,6 +96,15 @@ export function RetuneSheetView(props: RetuneSheetViewProps) {
   );
 }
 
+/** What a step turns its string from and to, each spelled in the key of its tuning. */
+function useTurnText({ strings }: RetuneSheet): (step: Step) => string {
+  const names = useNames();
+  const from = names.strings(strings.map((string) => string.from));
+  const to = names.strings(strings.map((string) => string.to));
+  return ({ pass, string }) =>
+    pass === "turn" ? `${from[string] ?? ""} → ${to[string] ?? ""}` : (to[string] ?? "");
+}
+
 function stepsOf(sheet: RetuneSheet): readonly Step[] {
   return [
     ...sheet.order.map((string): Step => ({
@@ -109,24 +120,21 @@ interface CurrentStepProps {
   readonly step: Step;
   readonly string: RetunedString;
   readonly strings: number;
+  readonly turnText: string;
   readonly isLast: boolean;
   readonly onHear: () => void;
   readonly onNext: () => void;
 }
 
 /** The one thing to do now, readable from a metre away. */
-function CurrentStep({ step, string, strings, isLast, onHear, onNext }: CurrentStepProps) {
-  const names = useNames();
+function CurrentStep(props: CurrentStepProps) {
+  const { step, string, strings, turnText, isLast, onHear, onNext } = props;
   return (
     <section aria-live="polite" aria-label="Now" className="panel p-4">
       <p className="flex flex-wrap items-baseline gap-x-4">
         <span className="text-3xl font-bold">String {strings - step.string}</span>
         <span className="figures text-3xl font-bold">
-          <NoteText>
-            {step.pass === "turn"
-              ? `${names.pitch(string.from)} → ${names.pitch(string.to)}`
-              : names.pitch(string.to)}
-          </NoteText>
+          <NoteText>{turnText}</NoteText>
         </span>
         <span className="figures text-xl text-muted">{string.hz.toFixed(2)} Hz</span>
       </p>
@@ -204,7 +212,7 @@ interface StepListProps {
 }
 
 function StepList({ title, sheet, steps, pass, at, onGo }: StepListProps) {
-  const names = useNames();
+  const turnText = useTurnText(sheet);
   const strings = sheet.strings.length;
   return (
     <section aria-label={title} className="mb-4">
@@ -226,11 +234,7 @@ function StepList({ title, sheet, steps, pass, at, onGo }: StepListProps) {
                 {isDone ? <Check size={18} aria-hidden="true" className="text-muted" /> : <span />}
                 <span className="figures text-lg font-semibold">{strings - step.string}</span>
                 <span className="figures text-lg whitespace-nowrap">
-                  <NoteText>
-                    {pass === "turn"
-                      ? `${names.pitch(string.from)} → ${names.pitch(string.to)}`
-                      : names.pitch(string.to)}
-                  </NoteText>
+                  <NoteText>{turnText(step)}</NoteText>
                 </span>
                 <span className="text-[15px] leading-tight text-muted">
                   {pass === "turn" && (

@@ -35,7 +35,8 @@ export function TunerScreen() {
   const targetHz = targets[string] ?? 0;
   const cents = reading ? centsOver(targetHz, reading.hz) : null;
   const driftCents = reading ? centsOver(1, reading.driftRatio) : 0;
-  const target = names.pitch(tuning.midi[string] ?? 0);
+  const texts = names.strings(tuning.midi);
+  const target = texts[string] ?? "";
   const advice = cents === null ? "Pluck one string and let it ring." : adviceFor(cents);
 
   useKeys(TUNER_KEYS, {
@@ -62,15 +63,15 @@ export function TunerScreen() {
           >
             The nearest
           </ChoiceButton>
-          {tuning.midi.map((midi, index) => (
+          {texts.map((text, index) => (
             <ChoiceButton
               key={index}
               pressed={picked === index}
-              label={`String ${strings - index}, ${spokenNotes(names.pitch(midi))}`}
+              label={`String ${strings - index}, ${spokenNotes(text)}`}
               onPress={() => setPicked(index)}
               className="figures px-3 text-lg"
             >
-              {strings - index} <NoteText>{names.pitch(midi)}</NoteText>
+              {strings - index} <NoteText>{text}</NoteText>
             </ChoiceButton>
           ))}
         </div>

@@ -42,7 +42,9 @@ export function StringSteppers({ midi, scale, onChange }: StringSteppersProps) {
     event.stopPropagation();
     move(string, by);
   };
+  const texts = names.strings(midi);
   return midi.map((pitch, string) => {
+    const text = texts[string] ?? "";
     const number = strings - string;
     const hz = frequencyHz(pitch, a4Hz);
     return (
@@ -70,7 +72,7 @@ export function StringSteppers({ midi, scale, onChange }: StringSteppersProps) {
           tabIndex={0}
           aria-label={`String ${number}`}
           aria-valuenow={pitch}
-          aria-valuetext={spokenNotes(names.pitch(pitch))}
+          aria-valuetext={spokenNotes(text)}
           aria-valuemin={LOWEST_STRING_MIDI}
           aria-valuemax={HIGHEST_STRING_MIDI}
           className="figures flex h-full flex-1 cursor-pointer items-baseline justify-center gap-1.5 leading-[30px] whitespace-nowrap"
@@ -78,7 +80,7 @@ export function StringSteppers({ midi, scale, onChange }: StringSteppersProps) {
           onClick={() => sound(string)}
         >
           <span className="text-[18px] font-semibold">
-            <NoteText>{names.pitch(pitch)}</NoteText>
+            <NoteText>{text}</NoteText>
           </span>
           <span className="text-[14px] text-(--on-slab-muted)">{hz.toFixed(1)}</span>
         </div>
