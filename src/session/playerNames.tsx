@@ -1,7 +1,14 @@
 "use client";
 
 import { useMemo, type ReactNode } from "react";
-import { noteText, pitchClassOf, pitchText, pitchTexts, spellPitchClass } from "@/core/pitch";
+import {
+  noteText,
+  noteTexts,
+  pitchClassOf,
+  pitchText,
+  pitchTexts,
+  spellPitchClass,
+} from "@/core/pitch";
 import { nameChord } from "@/core/stack";
 import { parentOf } from "@/core/tuning";
 import { NamesProvider, type Names } from "@/ui/names";
@@ -29,6 +36,7 @@ export function PlayerNames({ children }: { readonly children: ReactNode }) {
       note: (midi) => noteText(spellPitchClass(midi, accidentals)),
       pitch: (midi) => pitchText(midi, accidentals),
       strings: (midi) => pitchTexts(midi, accidentals),
+      letters: (midi) => noteTexts(midi, accidentals).join(" "),
     };
   }, [accidentals, naming, root, tuning.midi]);
   return <NamesProvider value={names}>{children}</NamesProvider>;

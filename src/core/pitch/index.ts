@@ -19,6 +19,7 @@ export {
   pitchText,
   pitchTextOver,
   pitchTexts,
+  noteTexts,
   signsFor,
   spellDegree,
   spellPitchClass,

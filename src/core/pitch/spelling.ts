@@ -66,8 +66,21 @@ export function pitchTexts(
   pitches: readonly Midi[],
   accidentals: Accidentals = "mixed",
 ): readonly string[] {
-  const signs = accidentals === "mixed" ? signsFor(pitches) : accidentals;
+  const signs = signsAmong(pitches, accidentals);
   return pitches.map((midi) => pitchText(midi, signs));
+}
+
+/** The same without octaves. */
+export function noteTexts(
+  pitches: readonly Midi[],
+  accidentals: Accidentals = "mixed",
+): readonly string[] {
+  const signs = signsAmong(pitches, accidentals);
+  return pitches.map((midi) => noteText(spellPitchClass(midi, signs)));
+}
+
+function signsAmong(pitches: readonly Midi[], accidentals: Accidentals): Accidentals {
+  return accidentals === "mixed" ? signsFor(pitches) : accidentals;
 }
 
 /**

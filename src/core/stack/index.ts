@@ -3,3 +3,4 @@ export { makeStack, stackName, STACKS, toneName, type NamedStack, type Stack } f
 export { findDegrees, type DegreePosition } from "./positions";
 export { CHORDS, degreesOf, isVoicing, requiredDegrees, type Voicing } from "./voicing";
 export { rootsOf } from "./roots";
+export { rootOfTuning } from "./tuningRoot";

@@ -44,8 +44,9 @@ const OPTIONAL_DEGREES: readonly {
   readonly degree: number;
   readonly isOptionalIn: (stack: Stack) => boolean;
 }[] = [
-  // The perfect fifth says least of a chord of four tones or more: the open C7 is x 3 2 3 1 0.
-  { degree: 7, isOptionalIn: (stack) => degreesOf(stack).length >= 4 },
+  // The perfect fifth says least of a chord of four tones or more: the open C7 is x 3 2 3 1 0. Beside a minor sixth
+  // it tells Cm(b6) from Ab over C.
+  { degree: 7, isOptionalIn: (stack) => degreesOf(stack).length >= 4 && !stack.includes(8) },
   // Under an eleventh or a thirteenth the ninth is an extra: G13 is 3 x 3 4 5 x.
   {
     degree: 2,

@@ -1,11 +1,4 @@
-import {
-  noteText,
-  pitchTexts,
-  signsFor,
-  spellPitchClass,
-  type Accidentals,
-  type Midi,
-} from "@/core/pitch";
+import { noteTexts, pitchTexts, type Accidentals, type Midi } from "@/core/pitch";
 import { readLetters } from "./readLetters";
 import { findName } from "./readName";
 import { samePitches, type Tuning } from "./tuning";
@@ -19,8 +12,7 @@ import { samePitches, type Tuning } from "./tuning";
 export function nameTuning(midi: readonly Midi[], accidentals: Accidentals = "mixed"): Tuning {
   const named = findName(midi, accidentals);
   if (named) return named;
-  const signs = accidentals === "mixed" ? signsFor(midi) : accidentals;
-  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, signs))).join(" ");
+  const letters = noteTexts(midi, accidentals).join(" ");
   const read = readLetters(letters, { strings: midi.length });
   const [first, ...others] = read.ok ? read.value : [];
   if (first && others.length === 0 && samePitches(first, midi))

@@ -1,8 +1,7 @@
 import { X } from "lucide-react";
 import { retuneSteps } from "@/core/retuning";
-import { type Tuning } from "@/core/tuning";
 import { type Guitar } from "@/state";
-import { useNames, type Names } from "@/ui/names";
+import { useNames } from "@/ui/names";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
 import { type ColumnAnswer } from "./useCompareAnswers";
@@ -77,7 +76,8 @@ export function ColumnHead(props: ColumnHeadProps) {
         </p>
       )}
       <p className="figures text-[16px] font-semibold">
-        <NoteText>{lettersOf(tuning, neck.midi, names.strings)}</NoteText>
+        {/* What sounds, with a capo on. */}
+        <NoteText>{names.letters(neck.midi)}</NoteText>
       </p>
       {onGuitar && guitars.length > 1 && (
         <select
@@ -109,13 +109,6 @@ export function ColumnHead(props: ColumnHeadProps) {
       </p>
     </div>
   );
-}
-
-/** The open strings; what sounds, with a capo on. */
-function lettersOf(tuning: Tuning, sounding: readonly number[], strings: Names["strings"]): string {
-  return strings(sounding)
-    .map((text) => text.replace(/-?\d+$/, ""))
-    .join(" ");
 }
 
 function costText({ column, cost }: ColumnAnswer, guitar: string): string {

@@ -1,4 +1,4 @@
-import { noteText, pitchTexts, signsFor, spellPitchClass } from "@/core/pitch";
+import { noteTexts, pitchTexts } from "@/core/pitch";
 import { readTuning, samePitches, type Tuning } from "@/core/tuning";
 import { meterBeats, meterOf, oneLine, type WrittenText } from "@/formats/chartText";
 import {
@@ -100,7 +100,7 @@ function headOf({ title, key, tempoBpm, meter, capo }: Score): string[] {
 
 /** The note of each string, thinnest first, as wide as the widest; with octaves where letters alone say another tuning. */
 function labelsOf({ midi }: Tuning): readonly string[] {
-  const letters = midi.map((pitch) => noteText(spellPitchClass(pitch, signsFor(midi))));
+  const letters = noteTexts(midi);
   const read = readTuning(letters.join(" "), { strings: midi.length });
   const isClear = read.ok && samePitches(read.value.tuning.midi, midi);
   const all = (isClear ? letters : pitchTexts(midi)).toReversed();

@@ -17,6 +17,8 @@ export interface Names {
   readonly pitch: (midi: Midi) => string;
   /** The strings of a tuning, spelled in one key. */
   readonly strings: (midi: readonly Midi[]) => readonly string[];
+  /** The same without octaves, in one line: "E A D G B E". */
+  readonly letters: (midi: readonly Midi[]) => string;
 }
 
 const NamesContext = createContext<Names | null>(null);

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { type Neck } from "@/core/neck";
-import { noteText, spellPitchClass, type Accidentals } from "@/core/pitch";
+import { noteTexts, type Accidentals } from "@/core/pitch";
 import { NoteTspans } from "@/ui/text";
 import { type NeckScale } from "./neckScale";
 
@@ -21,6 +21,7 @@ interface NeckBoardProps extends BoardProps {
 /** The instrument itself: board, wires, inlays, strings, fret numbers and open notes. */
 export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: NeckBoardProps) {
   const last = neck.midi.length - 1;
+  const openNotes = accidentals && noteTexts(neck.midi, accidentals);
   const { topString, bottomString } = scale;
   const [top, bottom] = [scale.stringY(topString) - 16, scale.stringY(bottomString) + 16];
   const frets = Array.from({ length: neck.frets }, (_, index) => index + 1);
@@ -48,7 +49,7 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: N
         />
       ))}
       <Nut neck={neck} scale={scale} top={top} bottom={bottom} />
-      {neck.midi.map((midi, string) => (
+      {neck.midi.map((_, string) => (
         <g key={string}>
           <line
             x1={scale.stringsX[0]}
@@ -58,7 +59,7 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: N
             stroke="var(--string)"
             strokeWidth={THICKEST_PX - ((THICKEST_PX - THINNEST_PX) * string) / Math.max(last, 1)}
           />
-          {accidentals && (
+          {openNotes && (
             <text
               x={scale.labelX}
               y={scale.stringY(string)}
@@ -69,7 +70,7 @@ export const NeckBoard = memo(function NeckBoard({ neck, scale, accidentals }: N
               color="var(--on-slab)"
               fill="currentColor"
             >
-              <NoteTspans>{noteText(spellPitchClass(midi, accidentals))}</NoteTspans>
+              <NoteTspans>{openNotes[string] ?? ""}</NoteTspans>
             </text>
           )}
         </g>

@@ -15,7 +15,7 @@ interface TuningRowProps {
 export function TuningRow({ tuning, selected, onChoose, note }: TuningRowProps) {
   // A reading shows its octaves, because they are what was chosen; the list stays short.
   const names = useNames();
-  const strings = tuning.midi.map(note ? names.pitch : names.note).join(" ");
+  const strings = note ? names.strings(tuning.midi).join(" ") : names.letters(tuning.midi);
   return (
     <button
       type="button"

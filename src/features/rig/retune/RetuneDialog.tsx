@@ -1,4 +1,3 @@
-import { type Midi } from "@/core/pitch";
 import { nameTuning } from "@/core/tuning";
 import { useInstrument, useRig } from "@/session";
 import { AppDialog } from "@/ui/controls";
@@ -12,8 +11,7 @@ export function RetuneDialog({ onClose }: { readonly onClose: () => void }) {
   const { guitar, tuning } = useInstrument();
   const { profile, change } = useRig();
   const sheet = useRetuneSheet(guitar, guitar.tunedMidi, tuning.midi);
-  const { note } = useNames();
-  const letters = (midi: readonly Midi[]) => midi.map(note).join(" ");
+  const { letters } = useNames();
   const from = nameTuning(guitar.tunedMidi, profile.accidentals);
   const done = () => {
     onClose();

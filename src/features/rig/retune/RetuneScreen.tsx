@@ -130,7 +130,7 @@ function TuningButton({ label, tuning, note, onPress }: TuningButtonProps) {
         <NoteText>{tuning.name}</NoteText>
       </span>
       <span className="figures ml-3 text-lg text-muted">
-        <NoteText>{tuning.midi.map(names.note).join(" ")}</NoteText>
+        <NoteText>{names.letters(tuning.midi)}</NoteText>
       </span>
     </button>
   );

@@ -1,10 +1,9 @@
 import { useMemo } from "react";
 import { playTone } from "@/audio";
-import { frequencyHz, type Midi } from "@/core/pitch";
-import { findDegrees } from "@/core/stack";
-import { useInstrument, useRig, useView } from "@/session";
+import { frequencyHz, pitchClass, pitchClassOf, type Midi } from "@/core/pitch";
+import { findDegrees, rootOfTuning } from "@/core/stack";
+import { useInstrument, useRig } from "@/session";
 import { neckOf } from "@/state";
-import { useNames } from "@/ui/names";
 import { NeckMarks, PlainNeck } from "@/ui/neck";
 import { STEPPER_WIDTH, StringSteppers } from "./StringSteppers";
 
@@ -15,14 +14,24 @@ interface TuningNeckProps {
 
 const TONE_S = 2;
 
-/** A tuning made by hand on the neck itself, with the current chord mapped in it. */
+/** In semitones over the root. */
+const ROOT_AND_FIFTH = [0, 7];
+
+/** A tuning made by hand on the neck itself: the degrees of its open strings, and its root and fifth over the neck. */
 export function TuningNeck({ midi, onChange }: TuningNeckProps) {
-  const { guitar, root } = useInstrument();
-  const { view } = useView();
+  const { guitar } = useInstrument();
   const { profile } = useRig();
-  const { shownRoot } = useNames();
   const neck = useMemo(() => neckOf(guitar, midi), [guitar, midi]);
-  const positions = useMemo(() => findDegrees(neck, root, view.stack), [neck, root, view.stack]);
+  const root = useMemo(
+    () => rootOfTuning(neck.midi, profile.accidentals),
+    [neck, profile.accidentals],
+  );
+  const positions = useMemo(() => {
+    const open = neck.midi.map((pitch) => pitchClass(pitch - pitchClassOf(root)));
+    return findDegrees(neck, root, [...new Set([...ROOT_AND_FIFTH, ...open])]).filter(
+      ({ fret, degree }) => fret === 0 || ROOT_AND_FIFTH.includes(degree),
+    );
+  }, [neck, root]);
   return (
     <PlainNeck
       neck={neck}
@@ -33,10 +42,10 @@ export function TuningNeck({ midi, onChange }: TuningNeckProps) {
       marks={(scale) => (
         <NeckMarks
           scale={scale}
-          root={shownRoot}
+          root={root}
           positions={positions}
           strings={midi.length}
-          labels="note"
+          labels="degree"
           faint={false}
           onChoose={(position) => void playTone(frequencyHz(position.midi, profile.a4Hz), TONE_S)}
         />
