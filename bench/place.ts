@@ -25,13 +25,14 @@ import { furtherRoutes, isAccepted, labelledRoutes } from "./place/labelledRoute
  * shipped ones, and nothing is told; with --list every chord whose first grip is no given place is told, and nothing else.
  */
 const WEIGHTS_FILE = "src/core/preference/fittedPreference.ts";
-const FREE_FIT = { firstShare: 0.35, pull: 2e-5, rounds: 220 };
+const FREE_FIT = { firstShare: 0.2, pull: 2e-5, rounds: 220 };
 /** The open data know one tuning and few muted forms: a labelled chord counts as much as so many of theirs. */
-const LABEL_COUNT = 7;
+const LABEL_COUNT = 8;
 /** Least and most of weights that neither kind of data settles (judgements, by the rules of models.md). */
 const JUDGED: Readonly<Partial<Record<(typeof FREE_TRAITS)[number], readonly [number, number]>>> = {
   // The open data put a fifth under a chord where one more string of a bar sounds; a chord without a slash has its root lowest.
-  "fifth in the bass": [12.5, Infinity],
+  "fifth in the bass": [17, Infinity],
+  "bass is another tone": [17, Infinity],
   "no form": [12, Infinity],
   "no form, from sevenths up": [12, Infinity],
   // One finger over all strings is as easy on fret 7 as on fret 2; only altered tunings have such chords, and few labels.

@@ -124,6 +124,7 @@ describe("what free mode must sound (common practice)", () => {
     ["an altered fifth stays", [0, 3, 6, 10], [0, 3, 6, 10]],
     ["a ninth with its ninth", [0, 4, 7, 10, 14], [0, 2, 4, 10]],
     ["a thirteenth as root, third, seventh, thirteenth", [0, 4, 7, 10, 14, 21], [0, 4, 9, 10]],
+    ["a fifth that tells Cm(b6) from Ab/C", [0, 3, 7, 8], [0, 3, 7, 8]],
     ["a minor eleventh without its ninth", [0, 3, 7, 10, 14, 17], [0, 3, 5, 10]],
     ["an altered ninth stays under a thirteenth", [0, 4, 7, 10, 13, 21], [0, 1, 4, 9, 10]],
   ])("%s", (_, stack, required) => {
