@@ -22,7 +22,7 @@ import { furtherRoutes, isAccepted, labelledRoutes } from "./place/labelledRoute
 /**
  * Fits what players prefer and tells how often it is right on the half that was held out:
  * `npm run bench -- place`. With --write the weights fitted on all open data and half the labels replace the
- * shipped ones, and nothing is told; with --list every chord whose first grip is no given place is told, and nothing else.
+ * shipped ones, without a report; with --list it prints only the chords whose first grip is no given place.
  */
 const WEIGHTS_FILE = "src/core/preference/fittedPreference.ts";
 const FREE_FIT = { firstShare: 0.2, pull: 2e-5, rounds: 220 };

@@ -105,7 +105,7 @@ standard; D/F#: 2 0 0 2 3 2, 2 x 0 2 3 2, 2 x 0 2 3 x / G/B: x 2 0 0 0 3, x 2 0 
 
 /**
  * A second look at the labels, made after the first fit: places that the tables above leave out and that are as good.
- * Columns as in MOVABLE_FORMS. Agreement is told with and without them.
+ * Columns as in MOVABLE_FORMS. The benchmark reports the agreement with and without them.
  */
 export const ALSO_RIGHT = `
 m7b5; 1; x 0 1 0 1 x; 0; 0 | the same form with its root on the open string
@@ -120,7 +120,7 @@ m6; 1; x 0 x -1 1 0; 2; 10 | root, sixth, third, fifth with string 4 muted
 7#9; 0; 0 2 0 1 0 3; 0; 0 | the open seventh with a finger added
 `;
 
-/** The same second look at altered tunings. Columns as in ALTERED_CHORDS. */
+/** Places added in the second look, for altered tunings. Columns as in ALTERED_CHORDS. */
 export const ALTERED_ALSO_RIGHT = `
 open G; Am: x 2 2 2 1 x / Bm: x 4 4 4 3 x / Cm: x 5 5 5 4 x / Dm: x 7 7 7 6 x | the minor bar without the thinnest string
 open D; Am: x 0 2 3 3 2 / Bm: x 2 0 0 2 0 | over an open string, or beside open strings

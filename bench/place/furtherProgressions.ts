@@ -1,8 +1,7 @@
 /**
- * Sixty progressions of whole chords, riffs of fives and progressions of fives in keys and tunings that PROGRESSIONS
- * leaves out, from common practice, written before any weight moved. Each chord is told by the string (counted
- * from the thinnest) and fret of its thickest note; a comma stands between places that are as good, a bar between routes.
- * Tuning; chords; routes.
+ * Sixty progressions in keys and tunings that PROGRESSIONS leaves out: whole chords, riffs of fives, and fives. From
+ * common practice, written before any weight moved. Columns: tuning; chords; routes, separated by bars. A route gives
+ * the string (counted from the thinnest) and fret of each chord's thickest note; commas separate equally good places.
  */
 export const FURTHER_PROGRESSIONS = `
 standard; G D Em C; 6/3 4/0 6/0 5/3

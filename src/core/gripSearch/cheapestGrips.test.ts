@@ -88,6 +88,31 @@ describe("the cheapest grips are those of the full enumeration", () => {
     );
   });
 
+  test("on exactly some strings the least cost is that of the full enumeration", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 4, maxLength: 5 }),
+        fc.constantFrom("D5", "F", "C#m", "A7", "G13", "Em7", "D/F#"),
+        fc.integer({ min: 1, max: 31 }),
+        (steps, text, mask) => {
+          const midi = steps.map((step, string) => (STANDARD[string] ?? 0) + step);
+          const neck = neckOf({ midi, frets: 14 });
+          const [chord] = chordsOf(text);
+          if (!chord) throw new Error(text);
+          const playing = midi.map((_, string) => ((mask >> string) & 1) === 1);
+          const costs = findChordGrips(neck, chord)
+            .filter(({ fretting }) => fretting.every((fret, at) => (fret !== null) === playing[at]))
+            .map(({ best, preference }) => best.effort + preference.points);
+          const least = Math.min(Infinity, ...costs);
+          const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
+          expect(search.leastOn(midi, chord, playing, Infinity)).toBeCloseTo(least, 9);
+          expect(search.leastOn(midi, chord, playing, least + 1)).toBeCloseTo(least, 9);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
   test("a limit leaves out what costs more and nothing else", () => {
     const neck = neckOf({ midi: STANDARD });
     const [chord] = chordsOf("G5");

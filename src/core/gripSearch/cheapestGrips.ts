@@ -171,11 +171,11 @@ export function makeGripSearch(
     preferenceBound: PreferenceBound,
     left: number,
     lie: Lie | null,
+    /** Strings still to come that are sure to be pressed. */
+    toPress: number,
   ): number => {
     const { held, lowMm, highMm, ringing, lowest, rough } = sofar;
     const inner = lie?.inner ?? sofar.inner;
-    // Where the strings that sound are settled, those that cannot ring open will be pressed.
-    const toPress = lie ? left - (options.openFrom[string] ?? 0) : 0;
     const pressed = sofar.pressed + toPress;
     const highestFret = Math.max(
       sofar.highestFret,
@@ -236,7 +236,7 @@ export function makeGripSearch(
     const lie = playing && liesOf(playing);
     const tuned = { ...neck, midi };
     let worst = limit;
-    /** What any grip of these options costs at least. */
+    /** What any grip of these options costs at least, before the place on the neck counts. */
     let least0 = -Infinity;
     const keep = (effort: number, preference: number, cost: number) => {
       const entry = { fretting: [...frets], effort, preference, cost };
@@ -274,17 +274,21 @@ export function makeGripSearch(
       const left = playingFrom[string] ?? 0;
       if (sofar.notes + left < options.leastNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
-      const least = leastCost(sofar, string, options, boundOf, bounds.of, left, lie);
+      const boundWith = (toPress: number) =>
+        leastCost(sofar, string, options, boundOf, bounds.of, left, lie, toPress);
+      // Where the strings that sound are settled, those that cannot ring open have to be pressed.
+      const least = boundWith(lie ? left - (options.openFrom[string] ?? 0) : 0);
       if (least > worst + ROUNDING) return;
       if (string === strings) {
         finish(sofar);
         return;
       }
-      if (string === 0) least0 = least;
+      // What a fret adds by its place is added to this below, so no place may be counted in it yet.
+      if (string === 0) least0 = boundWith(0);
       for (const option of options.perString[string] ?? []) {
         const { fret, tipMm } = option;
         if (fret > 0) {
-          // Further options lie further up the neck.
+          // The options that follow lie on higher frets.
           if (least0 + usual * (bounds.byFret[fret] ?? 0) > worst + ROUNDING) break;
           if (tipMm - sofar.lowMm > reachMm) break;
           if (sofar.highMm - tipMm > reachMm) continue;

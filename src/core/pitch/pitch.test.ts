@@ -149,6 +149,7 @@ describe("the strings of a tuning are spelled in its own key (common practice)",
     ["Bb F Bb Eb G C", [34, 41, 46, 51, 55, 60]],
     ["D G C F A D", [38, 43, 48, 53, 57, 62]],
     ["F# B E A D F# B E", [30, 35, 40, 45, 50, 54, 59, 64]],
+    ["D A Db Bb", [38, 45, 49, 58]],
   ])("%s", (text, midi) => {
     expect(
       pitchTexts(midi)

@@ -46,7 +46,7 @@ const FIFTHS_FROM_C: Readonly<Record<"sharps" | "flats", readonly number[]>> = {
 
 /**
  * Which signs suit notes that are read together, as the strings of a tuning are: of one kind, and those that
- * lie closer on the line of fifths; where both lie as close, those of the lowest note's usual name.
+ * lie closer on the line of fifths; where both lie as close, those of the lowest note's usual name, or else flats.
  *
  * @example signsFor([40, 47, 52, 56, 59, 64]) // "sharps": E B E G# B E
  */
@@ -58,7 +58,7 @@ export function signsFor(pitches: readonly Midi[]): Accidentals {
   const [sharps, flats] = [spread("sharps"), spread("flats")];
   if (sharps !== flats) return sharps < flats ? "sharps" : "flats";
   const lowest = spellPitchClass(pitches[0] ?? 0);
-  return lowest.accidental === 0 ? "mixed" : lowest.accidental > 0 ? "sharps" : "flats";
+  return lowest.accidental > 0 ? "sharps" : "flats";
 }
 
 /** The strings of a tuning as a player writes them; a player who wants one kind of sign gets it. */

@@ -41,12 +41,14 @@ export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
     <>
       <section aria-labelledby="grip-title" className="space-y-2">
         <div className="flex flex-wrap items-center justify-between gap-2">
-          <h2 id="grip-title" className="text-2xl font-semibold">
-            <FretText fretting={grip.fretting} />
-          </h2>
+          <div>
+            <h2 id="grip-title" className="text-2xl leading-tight font-semibold">
+              <FretText fretting={grip.fretting} />
+            </h2>
+            {form !== null && <p className="leading-tight text-muted">{form}</p>}
+          </div>
           <PinButton {...pin} />
         </div>
-        {form !== null && <p className="text-lg">{form}</p>}
         <div className="flex justify-center">
           <GripDiagram
             neck={neck}
