@@ -75,6 +75,7 @@ test("copied, deleted and brought back", async ({ page }) => {
   await expect(page.getByRole("button", { name: "Open Ash six copy" })).toBeVisible();
   await page.getByRole("button", { name: "Delete Ash six", exact: true }).click();
   await expect(page.getByRole("button", { name: "Open Ash six", exact: true })).toHaveCount(0);
+  await expect(notice(page)).toContainText("Ash six and its pins are deleted.");
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.getByRole("button", { name: "Open Ash six", exact: true })).toBeVisible();
   await page.getByRole("link", { name: "Neck" }).click();

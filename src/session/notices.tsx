@@ -8,8 +8,8 @@ export interface Notice {
   readonly undo?: () => void;
 }
 
-/** Shows a notice in place of the last one. */
-export type Tell = (notice: Notice) => void;
+/** Shows a notice in place of the last one; null only takes the last one away. */
+export type Tell = (notice: Notice | null) => void;
 
 interface ShownNotice {
   readonly notice: Notice | null;

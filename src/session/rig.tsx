@@ -112,6 +112,8 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
         ),
       );
       send(changes);
+      // The notice still on screen would undo an earlier change.
+      if (done) tell(null);
       const waits = () => done && tell({ ...done, text: `${done.text} ${WAITS}` });
       if (isAway) waits();
       const timer = isAway ? undefined : setTimeout(waits, SOON_MS);
