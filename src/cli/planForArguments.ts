@@ -1,4 +1,4 @@
-import { array, mixed, number, object, string, tuple, type InferType } from "yup";
+import { array, boolean, mixed, number, object, string, tuple, type InferType } from "yup";
 import {
   frettingArgument,
   guitarArgument,
@@ -20,6 +20,7 @@ import { type Neck } from "@/core/neck";
 import {
   GOALS,
   planRoutes,
+  ROUTE_RECIPES,
   struckInQuarters,
   timeRoute,
   type RoutePin,
@@ -40,6 +41,7 @@ import { MAX_STRINGS } from "@/core/tuning";
 const TEMPO_BPM = 120;
 
 const MAX_ROUTES = 100;
+const MAX_DISTINCT_ROUTES = 8;
 const MAX_STOPS = 1024;
 const OPEN_WANTED = ["any", "wanted", "none"] as const;
 
@@ -59,6 +61,8 @@ export const routeSchema = object({
   level: string().oneOf(LEVELS),
   k: number().integer().min(1).max(MAX_ROUTES),
   goal: string().oneOf(GOALS),
+  recipe: string().oneOf(ROUTE_RECIPES),
+  distinct: boolean(),
   pins: array(
     object({
       index: place,
@@ -91,6 +95,9 @@ export interface PlannedRoutes {
 
 /** Plans the routes that `route` asks for; `given` replaces the chart's timing, for chords that come from a file. */
 export function planForArguments(args: RouteArguments, given?: RouteTime): Result<PlannedRoutes> {
+  if (args.distinct && (args.k ?? 1) > MAX_DISTINCT_ROUTES) {
+    return failure("k", `${args.k}: distinct routes are 1 to ${MAX_DISTINCT_ROUTES}`);
+  }
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;
   const asked = args.limits ?? {};
@@ -123,6 +130,8 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
     chords: chords.value,
     most: args.k ?? 1,
     goal: args.goal ?? "total",
+    recipe: args.recipe ?? "usual",
+    distinct: args.distinct ?? false,
     pins: pins.value,
     forbidden: forbidden.value,
     limits: limits.value,

@@ -1,4 +1,4 @@
-import { type Fretting } from "@/core/fretting";
+import { lowestFret, type Fretting } from "@/core/fretting";
 import { type Tilt } from "@/core/preference";
 import { findGrips, type Taste } from "./grip";
 import { MAX_PINS, type KeptGrip } from "./keptGrip";
@@ -40,11 +40,6 @@ export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | n
 function bounded(points: number, most: number): number {
   const rounded = Math.round(100 * Math.max(-most, Math.min(most, points))) / 100;
   return rounded === 0 ? 0 : rounded;
-}
-
-function lowestFret(fretting: Fretting): number {
-  const pressed = fretting.flatMap((fret) => (fret ? [fret] : []));
-  return pressed.length > 0 ? Math.min(...pressed) : 0;
 }
 
 function openStrings(fretting: Fretting): number {

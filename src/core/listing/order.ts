@@ -1,4 +1,4 @@
-import { type Fretting } from "@/core/fretting";
+import { lowestFret, type Fretting } from "@/core/fretting";
 import { usualPoints, type Grip } from "@/core/grip";
 import { middleOf, type Middle } from "@/core/hand";
 import { type Neck } from "@/core/neck";
@@ -47,12 +47,6 @@ export function orderGrips(
 /** What is usual, with a wish on top. */
 function byWish(grips: readonly Grip[], tilt: Tilt): readonly Grip[] {
   return sortBy(grips, (grip) => usualPoints(grip) + tiltPoints(tilt, grip.fretting, grip.midi));
-}
-
-/** The lowest pressed fret; 0 where none is. */
-function lowestFret(fretting: Fretting): number {
-  const pressed = fretting.filter((fret) => fret !== null && fret > 0).map(Number);
-  return pressed.length > 0 ? Math.min(...pressed) : 0;
 }
 
 function sortBy(grips: readonly Grip[], valueOf: (grip: Grip) => number): readonly Grip[] {

@@ -1,3 +1,4 @@
+import { soundingMidi } from "@/core/fretting";
 import {
   positionOf,
   travelMm,
@@ -32,16 +33,17 @@ export interface HandChange extends ChangeDemands {
 /**
  * What a change costs beside the two grips, in effort points (judgements): a mm of travel, leaving a
  * position at all, moving toward the nut where the frets are wider, crossing a string, putting a finger down,
- * and finding another shape. The last is the best of those tried on one half of the labelled progressions of
- * bench/place; the others are judged.
+ * finding another shape, and a step of the lowest note that sounds as a leap. The last two are the best of those tried on
+ * one half of the labelled progressions of bench/place; the others are judged.
  */
 export const CHANGE_POINTS = {
   perTravelMm: 0.05,
   perShift: 1,
   towardNut: 0.3,
-  perStringCrossed: 0.3,
+  perStringCrossed: 1,
   perLanded: 0.2,
   newShape: 2.5,
+  stepAsLeap: 5,
 } as const;
 
 const FINGERS: readonly Finger[] = ["T", 1, 2, 3, 4];
@@ -85,32 +87,52 @@ export function changeBetween(
     lifted,
     landed,
     isShapeKept,
-    cost: changeCost(
+    cost: changeCost({
       wayMm,
       isTowardNut,
-      to.presses.length > 0 ? crossed : 0,
-      landed.length,
+      crossed: to.presses.length > 0 ? crossed : 0,
+      landed: landed.length,
       isShapeKept,
-    ),
+      isStepAsLeap: isStepAsLeap(lowestMidi(neck, from), lowestMidi(neck, to)),
+    }),
   };
 }
 
-function changeCost(
-  wayMm: number,
-  isTowardNut: boolean,
-  crossed: number,
-  landed: number,
-  isShapeKept: boolean,
-): number {
-  const { perTravelMm, perShift, towardNut, perStringCrossed, perLanded, newShape } = CHANGE_POINTS;
+interface Moved {
+  readonly wayMm: number;
+  readonly isTowardNut: boolean;
+  readonly crossed: number;
+  readonly landed: number;
+  readonly isShapeKept: boolean;
+  readonly isStepAsLeap: boolean;
+}
+
+function changeCost(moved: Moved): number {
+  const { wayMm, isTowardNut, crossed, landed, isShapeKept, isStepAsLeap } = moved;
+  const points = CHANGE_POINTS;
   return (
-    perTravelMm * wayMm +
-    (wayMm > 0 ? perShift : 0) +
-    (isTowardNut ? towardNut : 0) +
-    (landed > 0 ? perStringCrossed * crossed : 0) +
-    perLanded * landed +
-    (isShapeKept ? 0 : newShape)
+    points.perTravelMm * wayMm +
+    (wayMm > 0 ? points.perShift : 0) +
+    (isTowardNut ? points.towardNut : 0) +
+    (landed > 0 ? points.perStringCrossed * crossed : 0) +
+    points.perLanded * landed +
+    (isShapeKept ? 0 : points.newShape) +
+    (isStepAsLeap ? points.stepAsLeap : 0)
   );
+}
+
+/** The largest interval that players call a step, in semitones. */
+const STEP_SEMITONES = 2;
+
+/** Whether a whole or half step, octaves aside, is played as a seventh, a ninth or more. */
+function isStepAsLeap(fromMidi: number, toMidi: number): boolean {
+  const semitones = Math.abs(toMidi - fromMidi);
+  const withinOctave = Math.min(semitones % 12, 12 - (semitones % 12));
+  return semitones > STEP_SEMITONES && withinOctave > 0 && withinOctave <= STEP_SEMITONES;
+}
+
+function lowestMidi(neck: Neck, { fretting }: Fingering): number {
+  return Math.min(...soundingMidi(neck, fretting));
 }
 
 type FingerMove = "idle" | "kept" | "slid" | "lifted" | "landed" | "moved across";
@@ -168,6 +190,7 @@ interface Stance {
   /** By finger, T first: the strings that it holds as one number; -1 where it presses nothing. */
   readonly strings: Int16Array;
   readonly thickest: number;
+  readonly lowestMidi: number;
   /** Equal where the fingers stand to each other in the same way. */
   readonly shape: number;
 }
@@ -186,7 +209,6 @@ export function makeChangeCost(
     return made;
   };
   return (from, hand, to) => {
-    if (to.presses.length === 0) return 0;
     const [before, after] = [stanceOf(from), stanceOf(to)];
     const goal = after.position;
     const wayMm = hand && goal ? travelMm(hand, goal) : 0;
@@ -195,13 +217,14 @@ export function makeChangeCost(
       const strings = after.strings[finger] ?? NO_STRING;
       if (strings !== NO_STRING && strings !== before.strings[finger]) landed++;
     }
-    return changeCost(
+    return changeCost({
       wayMm,
-      hand !== null && goal !== null && wayMm > 0 && goal.mm < hand.mm,
-      landed > 0 ? Math.abs(after.thickest - before.thickest) : 0,
+      isTowardNut: hand !== null && goal !== null && wayMm > 0 && goal.mm < hand.mm,
+      crossed: landed > 0 ? Math.abs(after.thickest - before.thickest) : 0,
       landed,
-      before.shape === after.shape,
-    );
+      isShapeKept: goal === null || before.shape === after.shape,
+      isStepAsLeap: isStepAsLeap(before.lowestMidi, after.lowestMidi),
+    });
   };
 }
 
@@ -236,6 +259,7 @@ function makeStance(neck: Neck, fingering: Fingering, shapes: Map<string, number
     position: positionOf(neck, fingering),
     strings,
     thickest: thickestOf(fingering),
+    lowestMidi: lowestMidi(neck, fingering),
     shape,
   };
 }

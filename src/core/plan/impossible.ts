@@ -6,9 +6,9 @@ import { termsAt, type RouteQuestion } from "./question";
 /** For a chord without a grip: which limit excludes it, or that none can be held at all. */
 export function impossible(question: RouteQuestion, index: number): Result<never> {
   const { neck, player, chords, forbidden = [] } = question;
-  const { weights, limits } = termsAt(question, index);
   const chord = chords[index];
   const name = chord?.name ?? "";
+  const { weights, limits } = termsAt({ ...question, recipe: "usual" }, index);
   const without = (dropped: Partial<GripLimits>) =>
     chord &&
     makeGripSearch(neck, player, weights, undefined, { ...limits, ...dropped })
@@ -19,6 +19,9 @@ export function impossible(question: RouteQuestion, index: number): Result<never
             (each) => each.index === index && compareFrettings(each.fretting, fretting) === 0,
           ),
       );
+  if (question.recipe === "closed" && without({})) {
+    return failure("recipe", `${name} has no grip without open strings`);
+  }
   const dropped: readonly (readonly [string, Partial<GripLimits>])[] = [
     ["frets", { frets: null }],
     ["rootStrings", { rootStrings: null }],

@@ -2,10 +2,12 @@ export { makeRouteMemo, type RouteMemo } from "./memo";
 export { planRoutes, type GripRoute } from "./planRoutes";
 export {
   GOALS,
+  ROUTE_RECIPES,
   type ChordTerms,
   type Goal,
   type NearbyGrips,
   type RoutePin,
+  type RouteRecipe,
   type RouteQuestion,
 } from "./question";
 export { routeThrough } from "./routeThrough";

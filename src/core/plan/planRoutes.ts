@@ -1,14 +1,22 @@
-import { NO_GRIP_LIMITS, makeGripSearch, type GripSearch } from "@/core/gripSearch";
+import { makeGripSearch, type GripSearch } from "@/core/gripSearch";
 import { makeEffortBook } from "@/core/hand";
-import { success, type Result } from "@/core/result";
-import { bestRoutes, leastBeside, leastHardestRoutes, type Route } from "@/core/route";
+import { failure, success, type Result } from "@/core/result";
+import {
+  bestRoutes,
+  leastBeside,
+  leastBesideDistinct,
+  leastHardestRoutes,
+  type Route,
+  type RouteSearch,
+} from "@/core/route";
 import { costOfChangeOn } from "./costOfChange";
 import { impossible } from "./impossible";
 import { type RouteMemo } from "./memo";
 import { pinnedStops } from "./pinnedStops";
 import { termsAt, type ChordTerms, type NearbyGrips, type RouteQuestion } from "./question";
+import { DISTINCTION, impossibleRecipe, makeRouteSearch } from "./routeSearch";
 import { furtherCosts, layersOf, readSong, roomFor, type Song } from "./song";
-import { makeStopFinder, type GripStop, type StopFinder } from "./stops";
+import { makeStopFinder, type GripStop, type StopFinder, type StopList } from "./stops";
 import { FEW_GRIPS, finderOf, FIRST_GRIPS, firstStops, moreThan, stopsUpTo } from "./widen";
 
 export type GripRoute = Route<GripStop>;
@@ -25,11 +33,11 @@ const ROUNDING = 1e-9;
  * The best routes of the hand through chords, one grip a chord: the stops as this player weighs them and
  * the changes between them. Exact for the least total, over every grip and fingering: what is left out costs
  * more at its place than any route found. Where neither effort nor preference is weighed and tens of thousands cost the same,
- * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit that leaves a chord
- * without a grip.
+ * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit or recipe that leaves a
+ * chord without a grip.
  */
 export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]> {
-  const { most = 1 } = question;
+  const { most = 1, recipe = "usual" } = question;
   const finderAt = makeFinders(question);
   const pinned = pinnedStops(question, finderAt);
   if (!pinned.ok) return pinned;
@@ -38,30 +46,83 @@ export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]
   const finders = song.once.map((_, chord) => finderAt(song.chordAt.indexOf(chord)));
   if (question.nearby) return planNearby(question, song, finders, question.nearby);
   const { costOfChange } = memoOf(question);
+  const search = makeRouteSearch(question, costOfChange);
+  if (!search.ok) return search;
+  const findRoutes = search.value;
   for (let grips = firstGripsOf(question); ; grips = moreThan(grips)) {
     const lists = firstStops(song, finders, grips);
     const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
-    const isWhole = lists.every(({ upTo }) => upTo === Infinity);
+    const isWhole = furtherCosts(song, lists).every((cost) => cost === Infinity);
     if (empty >= 0 && isWhole) return impossible(question, empty);
     if (empty >= 0) continue;
-    if (question.goal === "hardest") {
-      const found = leastHardestRoutes(layers, costOfChange, most);
-      if (found.length === most || isWhole) return success(found);
-      continue;
-    }
-    const found = bestRoutes(layers, costOfChange, most);
-    if (isWhole) return success(found);
+    const found = findRoutes(layers, most);
+    if (isWhole && found.length === 0) return failure("recipe", impossibleRecipe(recipe));
+    if (isWhole || (question.goal === "hardest" && found.length === most)) return success(found);
     if (found.length < most) continue;
-    const worst = (found.at(-1)?.total ?? 0) + ROUNDING;
-    const further = furtherCosts(song, lists);
-    const beside = leastBeside(layers, further, costOfChange);
-    const wanted = roomFor(song, worst, beside);
-    const enough = lists.every(({ upTo }, at) => (wanted[at] ?? 0) < upTo);
-    if (enough) return success(found);
-    const wider = stopsUpTo(song, finders, lists, wanted, grips);
-    if (wider) return success(bestRoutes(layersOf(song, wider), costOfChange, most));
+    const all = findAmongAll({ question, song, finders, grips, findRoutes }, lists, found);
+    if (all) return success(all);
   }
+}
+
+interface Widening {
+  readonly question: RouteQuestion;
+  readonly song: Song;
+  readonly finders: readonly StopFinder[];
+  /** How many grips of each chord the first lists hold. */
+  readonly grips: number;
+  readonly findRoutes: RouteSearch<GripStop>;
+}
+
+/**
+ * The best routes among all stops, when some are found among those of the lists; null where more first grips may spare
+ * looking for the rest.
+ */
+function findAmongAll(
+  widening: Widening,
+  lists: readonly StopList[],
+  found: readonly GripRoute[],
+): readonly GripRoute[] | null {
+  const wider = widen(widening, lists, found);
+  if (!wider || wider === lists) return wider && found;
+  const { song, findRoutes } = widening;
+  const better = findRoutes(layersOf(song, wider), found.length);
+  // A better route may leave less for those that must be distinct from it.
+  const isEnough =
+    better.length === found.length &&
+    better.every(({ total }, at) => total <= (found[at]?.total ?? 0) + ROUNDING);
+  return isEnough ? better : findAmongAll(widening, wider, better);
+}
+
+/**
+ * Lists of stops in which no stop is missing that a route as good as those found could take: the same lists where they
+ * are such already, null where more first grips may spare looking for the rest.
+ */
+function widen(
+  { question, song, finders, grips }: Widening,
+  lists: readonly StopList[],
+  found: readonly GripRoute[],
+): readonly StopList[] | null {
+  const further = furtherCosts(song, lists);
+  const layers = layersOf(song, lists);
+  const { costOfChange } = memoOf(question);
+  const roomOf = ({ total }: GripRoute, beside: readonly number[]) =>
+    roomFor(song, total + ROUNDING, beside);
+  const worst = found.at(-1);
+  const rooms = question.distinct
+    ? found.map((route, at) => {
+        const others = found.slice(0, at);
+        return roomOf(
+          route,
+          leastBesideDistinct(layers, further, costOfChange, others, DISTINCTION),
+        );
+      })
+    : worst
+      ? [roomOf(worst, leastBeside(layers, further, costOfChange))]
+      : [];
+  const wanted = lists.map((_, at) => Math.max(...rooms.map((room) => room[at] ?? 0)));
+  if (lists.every(({ upTo }, at) => (wanted[at] ?? 0) < upTo)) return lists;
+  return stopsUpTo(song, finders, lists, wanted, grips);
 }
 
 function firstGripsOf({ goal, most = 1 }: RouteQuestion): number {
@@ -76,7 +137,7 @@ function memoOf({ neck, memo }: RouteQuestion): Pick<RouteMemo, "costOfChange"> 
 
 /** The finder of each chord; chords under the same terms share one. */
 function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
-  const { neck, player, weights, limits = NO_GRIP_LIMITS, terms, search } = question;
+  const { neck, player, terms, search } = question;
   const make = (each: ChordTerms, known?: GripSearch) => {
     const finder = makeStopFinder(
       known ?? makeGripSearch(neck, player, each.weights, book, each.limits),
@@ -88,7 +149,7 @@ function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
   };
   const book = question.book ?? makeEffortBook(neck, player);
   if (!terms) {
-    const only = make({ weights, limits }, search);
+    const only = make(termsAt(question, 0), search);
     return () => only;
   }
   const finders = new Map<string, StopFinder>();

@@ -10,6 +10,10 @@ import { type RouteMemo } from "./memo";
 export const GOALS = ["total", "hardest"] as const;
 export type Goal = (typeof GOALS)[number];
 
+/** A condition that a whole route keeps. Pinned grips are left out of it. */
+export const ROUTE_RECIPES = ["usual", "closed", "one place", "one shape", "one position"] as const;
+export type RouteRecipe = (typeof ROUTE_RECIPES)[number];
+
 /** A grip that the player wants at one place of a song; any that the hand can hold. */
 export interface RoutePin {
   /** The chord as it is played, from 0. */
@@ -41,6 +45,13 @@ export interface RouteQuestion {
   readonly chords: readonly Chord[];
   readonly most?: number;
   readonly goal?: Goal;
+  /**
+   * "closed" has no open strings; "one place" takes each chord in one grip throughout; "one shape" each kind of chord
+   * in one shape, without open strings or with the same ones; "one position" stays under one hand.
+   */
+  readonly recipe?: RouteRecipe;
+  /** Whether each route must differ from those before it in place, strings or open strings at a third of its stops. */
+  readonly distinct?: boolean;
   readonly pins?: readonly RoutePin[];
   readonly forbidden?: readonly Omit<RoutePin, "fingers">[];
   readonly limits?: GripLimits;
@@ -58,6 +69,7 @@ export interface RouteQuestion {
 
 /** What holds for a chord. */
 export function termsAt(question: RouteQuestion, index: number): ChordTerms {
-  const { weights, limits = NO_GRIP_LIMITS, terms } = question;
-  return terms?.[index] ?? { weights, limits };
+  const { weights, limits = NO_GRIP_LIMITS, terms, recipe } = question;
+  const own = terms?.[index] ?? { weights, limits };
+  return recipe === "closed" ? { ...own, limits: { ...own.limits, openStrings: "none" } } : own;
 }

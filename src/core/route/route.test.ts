@@ -3,23 +3,7 @@ import fc from "fast-check";
 import { leastBeside } from "./leastBeside";
 import { bestRoutes, leastHardestRoutes } from "./routes";
 import { type Route, type Stop } from "./stop";
-
-const anyStop: fc.Arbitrary<Stop> = fc.record({
-  cost: fc.integer({ min: 0, max: 12 }),
-  place: fc.constantFrom("a", "b", "c", "d"),
-  position: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 4 }),
-});
-const anyLayers = fc.array(fc.array(anyStop, { minLength: 1, maxLength: 4 }), {
-  minLength: 1,
-  maxLength: 5,
-});
-
-/** A cost that knows the two stops and, where the first leaves the hand free, where it was before. */
-function costOfChange(from: Stop, hand: Stop | null, to: Stop): number {
-  if (to.position === null) return 0;
-  const travel = hand?.position ? Math.abs(to.position - hand.position) : 0;
-  return travel + (from.place === to.place ? 0 : 1.5);
-}
+import { anyLayers, costOfChange, everyRoute } from "./testing";
 
 interface Counted {
   readonly way: string;
@@ -27,31 +11,16 @@ interface Counted {
   readonly hardest: number;
 }
 
-/** Every route there is, counted out; of the same places the best in the order asked. */
+/** Every route there is; of the same places the best in the order asked. */
 function countOut(
   layers: readonly (readonly Stop[])[],
   isBetter: (a: Counted, b: Counted) => boolean,
 ): Counted[] {
-  const all = layers.reduce<Stop[][]>(
-    (routes, stops) => routes.flatMap((route) => stops.map((stop) => [...route, stop])),
-    [[]],
-  );
   const best = new Map<string, Counted>();
-  for (const stops of all) {
-    let hand: Stop | null = null;
-    let total = 0;
-    let hardest = 0;
-    for (const [at, stop] of stops.entries()) {
-      const before = stops[at - 1];
-      const change: number = before ? costOfChange(before, hand, stop) : 0;
-      total += stop.cost + change;
-      hardest = Math.max(hardest, change);
-      if (stop.position !== null) hand = stop;
-    }
-    const way = stops.map(({ place }) => place).join(";");
-    const found = { way, total, hardest };
-    const known = best.get(way);
-    if (!known || isBetter(found, known)) best.set(way, found);
+  for (const route of everyRoute(layers)) {
+    const found = { way: wayOf(route), total: route.total, hardest: route.hardest };
+    const known = best.get(found.way);
+    if (!known || isBetter(found, known)) best.set(found.way, found);
   }
   return [...best.values()].sort((a, b) => (isBetter(a, b) ? -1 : isBetter(b, a) ? 1 : 0));
 }

@@ -251,7 +251,7 @@ function makeWays(): Ways {
 }
 
 /** Every cost that a change on some route may have, rising, each once. */
-function costsOfChanges<T extends Stop>(
+export function costsOfChanges<T extends Stop>(
   layers: readonly (readonly T[])[],
   costOfChange: CostOfChange<T>,
 ): readonly number[] {

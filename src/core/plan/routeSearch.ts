@@ -1,0 +1,184 @@
+import { chordKey } from "./memo";
+import { termsAt, type RouteQuestion, type RouteRecipe } from "./question";
+import { type GripStop } from "./stops";
+import { type Chord } from "@/core/chart";
+import { areDistinct, hasOpenString, shapeOf } from "@/core/fretting";
+import { makeGripSearch } from "@/core/gripSearch";
+import { makeEffortBook } from "@/core/hand";
+import { failure, success, type Result } from "@/core/result";
+import {
+  bestDistinctRoute,
+  bestRoutes,
+  byHardest,
+  byTotal,
+  coupledRoutes,
+  leastHardestDistinctRoute,
+  leastHardestRoutes,
+  mergeRoutes,
+  narrow,
+  type CompareRoutes,
+  type CostOfChange,
+  type Coupling,
+  type Distinction,
+  type Route,
+  type RouteSearch,
+} from "@/core/route";
+
+/**
+ * Frets of one position: a finger each, or five with one finger stretched where four leave some chord without a grip
+ * (common practice).
+ */
+const POSITION_FRETS = [4, 5] as const;
+
+/** Distinct routes differ at a third of their stops or more. */
+export const DISTINCTION: Distinction<GripStop> = {
+  areDifferent: (a, b) => areDistinct(a.fingering.fretting, b.fingering.fretting),
+  share: 1 / 3,
+};
+
+/**
+ * The search that a question asks for, exact among the stops of the layers: its goal, its recipe, and whether the
+ * routes must be distinct.
+ */
+export function makeRouteSearch(
+  question: RouteQuestion,
+  costOfChange: CostOfChange<GripStop>,
+): Result<RouteSearch<GripStop>> {
+  const isHardest = question.goal === "hardest";
+  const compare = isHardest ? byHardest : byTotal;
+  const plain: RouteSearch<GripStop> = (layers, most) =>
+    (isHardest ? leastHardestRoutes : bestRoutes)(layers, costOfChange, most);
+  const recipe = makeRecipe(question, compare);
+  if (!recipe.ok) return recipe;
+  const keepRecipe = recipe.value;
+  if (!question.distinct) return success(keepRecipe(plain));
+  const bestDistinct = isHardest ? leastHardestDistinctRoute : bestDistinctRoute;
+  return success((layers, most) => {
+    const found: Route<GripStop>[] = [];
+    while (found.length < most) {
+      const others = [...found];
+      const search: RouteSearch<GripStop> = (each) =>
+        [bestDistinct(each, costOfChange, others, DISTINCTION)].flatMap((route) => route ?? []);
+      const [next] = keepRecipe(search)(layers, 1);
+      if (!next) break;
+      found.push(next);
+    }
+    return found;
+  });
+}
+
+/** Makes a search keep the question's recipe. The problem names the recipe where no route can keep it. */
+function makeRecipe(
+  question: RouteQuestion,
+  compare: CompareRoutes,
+): Result<(search: RouteSearch<GripStop>) => RouteSearch<GripStop>> {
+  const { recipe = "usual", chords, pins = [] } = question;
+  const pinned = new Set(pins.map(({ index }) => index));
+  const coupled = (keyOfChord: (chord: Chord) => string, keyOf: Coupling<GripStop>["keyOf"]) => {
+    const groups = chords.map((chord, index) => (pinned.has(index) ? null : keyOfChord(chord)));
+    return success(
+      (search: RouteSearch<GripStop>): RouteSearch<GripStop> =>
+        (layers, most) =>
+          coupledRoutes(layers, { groups, keyOf }, search, compare, most),
+    );
+  };
+  switch (recipe) {
+    case "usual":
+    case "closed":
+      return success((search) => search);
+    case "one place":
+      return coupled(chordKey, ({ place }) => place);
+    case "one shape":
+      return coupled(
+        ({ tones }) => JSON.stringify(tones),
+        ({ fingering: { fretting } }) =>
+          hasOpenString(fretting) ? fretting.join() : shapeOf(fretting),
+      );
+    case "one position": {
+      const positions = positionsFor(question, pinned);
+      if (positions.length === 0) return failure("recipe", impossibleRecipe(recipe));
+      return success((search) => (layers, most) => {
+        const routes = positions.flatMap((frets) => {
+          const within = withinFrets(layers, pinned, frets);
+          return within ? search(within, most) : [];
+        });
+        return mergeRoutes(routes, compare, most);
+      });
+    }
+  }
+}
+
+type FretRange = readonly [first: number, last: number];
+
+/** The positions that have a grip for every chord. */
+function positionsFor(question: RouteQuestion, pinned: ReadonlySet<number>): readonly FretRange[] {
+  const { neck, player, chords, forbidden = [] } = question;
+  const book = question.book ?? makeEffortBook(neck, player);
+  const asked = new Map(
+    chords.flatMap((chord, index) =>
+      pinned.has(index)
+        ? []
+        : [
+            [
+              `${chordKey(chord)} ${JSON.stringify(termsAt(question, index).limits)}`,
+              index,
+            ] as const,
+          ],
+    ),
+  );
+  for (const width of POSITION_FRETS) {
+    const ranges = Array.from(
+      { length: Math.max(0, neck.frets - width + 1) },
+      (_, at): FretRange => [at + 1, at + width],
+    );
+    const possible = ranges.filter((range) =>
+      [...asked.values()].every((index) => {
+        const { weights, limits } = termsAt(question, index);
+        const frets = overlap(range, limits.frets);
+        const search = makeGripSearch(neck, player, weights, book, { ...limits, frets });
+        const chord = chords[index];
+        return chord && search.cheapest(neck.midi, chord, 1 + forbidden.length).length > 0;
+      }),
+    );
+    if (possible.length > 0) return possible;
+  }
+  return [];
+}
+
+function overlap([first, last]: FretRange, other: FretRange | null): FretRange {
+  return other ? [Math.max(first, other[0]), Math.min(last, other[1])] : [first, last];
+}
+
+/** Only stops whose pressed strings lie between two frets; null where a layer has none. */
+function withinFrets(
+  layers: readonly (readonly GripStop[])[],
+  pinned: ReadonlySet<number>,
+  [first, last]: FretRange,
+): readonly (readonly GripStop[])[] | null {
+  const known = new Map<readonly GripStop[], readonly GripStop[]>();
+  const within: (readonly GripStop[])[] = [];
+  const isWithin = ({ fingering: { fretting } }: GripStop) =>
+    fretting.every((fret) => fret === null || fret === 0 || (fret >= first && fret <= last));
+  for (const [index, layer] of layers.entries()) {
+    const part = pinned.has(index) ? layer : (known.get(layer) ?? narrow(layer, isWithin));
+    if (part.length === 0) return null;
+    known.set(layer, part);
+    within.push(part);
+  }
+  return within;
+}
+
+/** For a song that has grips for every chord but no route under its recipe. */
+export function impossibleRecipe(recipe: RouteRecipe): string {
+  switch (recipe) {
+    case "one position":
+      return `no position of ${POSITION_FRETS[1]} frets has a grip for every chord`;
+    case "one shape":
+      return "some kind of chord in it has no shape that fits all its roots";
+    case "one place":
+      return "some chord in it has no grip that is allowed everywhere it is played";
+    case "usual":
+    case "closed":
+      return "there is no route";
+  }
+}
