@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { ask, result } from "./testing";
+import { areDistinct } from "@/core/fretting";
 
 interface Routes {
   readonly routes: readonly {
@@ -70,6 +71,28 @@ describe("route", () => {
     }
   });
 
+  test("recipes are kept, and distinct routes differ at a third of their stops or more", () => {
+    const song = { tuning: "standard", chords: ["E5", "G5", "A5", "D5", "E5", "A5"] };
+    const stopsOf = (more: object) =>
+      result<Routes>("route", { ...song, ...more }).routes.map(({ stops }) =>
+        stops.map(({ fretting }) => fretting),
+      );
+    expect(stopsOf({ recipe: "closed" }).flat(2)).not.toContain(0);
+    for (const [e, , a, , e2, a2] of stopsOf({ recipe: "one place", k: 4 })) {
+      expect([e2, a2]).toEqual([e, a]);
+    }
+    const found = stopsOf({ distinct: true, k: 4 });
+    expect(found).toHaveLength(4);
+    for (const [at, route] of found.entries()) {
+      for (const other of found.slice(0, at)) {
+        const different = route.filter((each, index) => areDistinct(each, other[index] ?? []));
+        expect(different.length).toBeGreaterThanOrEqual(2);
+      }
+    }
+    const totals = result<Routes>("route", { ...song, distinct: true, k: 4 }).routes;
+    expect(totals[0]?.total).toBe(result<Routes>("route", song).routes[0]?.total);
+  });
+
   test("the level picks the constants", () => {
     const first = result<Routes>("route", { ...args, level: "first" }).constants;
     const steady = result<Routes>("route", args).constants;
@@ -116,6 +139,12 @@ describe("route", () => {
     [{ goal: "fun" }, "goal"],
     [{ chart: "| A5 | D5 |" }, "chart"],
     [{ k: 0 }, "k"],
+    [{ k: 9, distinct: true }, "k"],
+    [{ recipe: "secret" }, "recipe"],
+    [
+      { chords: ["E5", "F#5", "D#5"], recipe: "one position", limits: { rootStrings: [0] } },
+      "recipe",
+    ],
   ])("%j is refused by %s", (more, field) => {
     const answer = ask("route", { ...args, ...more });
     expect(answer).toMatchObject({ ok: false, error: { field } });

@@ -4,11 +4,9 @@ import {
   easeSong,
   findBlocked,
   gripsOf,
-  nameRoutes,
   NO_EASE,
-  planOthers,
   planWay,
-  WAYS,
+  planWays,
   type Advice,
   type Blockage,
   type Ease,
@@ -46,10 +44,7 @@ export const songApi = {
 
   /** All the ways of a song, under the names that their figures earn; none where nothing can be played. */
   songWays(asked: AskedSong): readonly NamedRoute[] {
-    const question = songQuestion(asked);
-    const planned = WAYS.map((way) => planWay(question, way));
-    const found = planned.flatMap((route) => (route.ok ? [route.value] : []));
-    return nameRoutes([...found, ...planOthers(question)]);
+    return planWays(songQuestion(asked));
   },
 
   /** What to practise of a song along its own way; nothing where that cannot be played. */

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
+import { areDistinct } from "@/core/fretting";
 import { DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
 import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
@@ -10,14 +11,13 @@ import {
   arrange,
   DEFAULT_SONG_SETTINGS,
   findBlocked,
-  nameRoutes,
   NO_LIMITS,
-  planOthers,
   planWay,
-  WAYS,
+  planWays,
   type Mark,
   type SongQuestion,
   type SongSettings,
+  type Way,
 } from ".";
 
 const neckOf = (midi: readonly number[], frets = 22): Neck => {
@@ -37,12 +37,12 @@ const questionOf = (text: string, settings = settingsOf(), neck = STANDARD): Son
   neck,
   arrangement: arrange(readChart(text), settings),
 });
-const routeOf = (question: SongQuestion, way: (typeof WAYS)[number] = "usual") => {
+const routeOf = (question: SongQuestion, way: Way = "usual") => {
   const planned = planWay(question, way);
   if (!planned.ok) throw new Error(planned.problem.message);
   return planned.value;
 };
-const frettings = (question: SongQuestion, way?: (typeof WAYS)[number]) =>
+const frettings = (question: SongQuestion, way?: Way) =>
   routeOf(question, way).timed.stops.map(({ fingering }) =>
     fingering.fretting.map((fret) => fret ?? "x").join(""),
   );
@@ -117,10 +117,7 @@ describe("the way", () => {
 
   test("every name is earned by its figure", () => {
     const question = questionOf(SONG);
-    const routes = nameRoutes([
-      ...WAYS.map((way) => routeOf(question, way)),
-      ...planOthers(question),
-    ]);
+    const routes = planWays(question);
     expect(routes.length).toBeGreaterThanOrEqual(5);
     expect(routes[0]?.names[0]).toBe("usual");
     const whole = routes.filter(({ way }) => way !== "one string pair");
@@ -134,6 +131,34 @@ describe("the way", () => {
       fingering.fretting.flatMap((fret, string) => (fret === null ? [] : [string])).join(),
     );
     expect(new Set(pair).size).toBe(1);
+  });
+
+  test("ways under a condition keep it, and no two of the others are nearly the same", () => {
+    const routes = planWays(questionOf(SONG));
+    const stopsOf = (name: string) =>
+      (routes.find(({ names }) => names.some((each) => each === name))?.timed.stops ?? []).map(
+        ({ fingering }) => fingering.fretting,
+      );
+    expect(stopsOf("closed").flat()).not.toContain(0);
+    const pressed = stopsOf("one position").flatMap((grip) => grip.flatMap((fret) => fret || []));
+    expect(Math.max(...pressed) - Math.min(...pressed)).toBeLessThan(5);
+    const places = new Map(
+      stopsOf("one place").map((grip, at) => [
+        `${questionOf(SONG).arrangement.chords[at]?.name} ${grip.join()}`,
+        at,
+      ]),
+    );
+    const names = new Set(questionOf(SONG).arrangement.chords.map(({ name }) => name));
+    expect(places.size).toBe(names.size);
+    const others = routes.filter(({ way }) => way === "usual" || way === "another");
+    for (const [at, { timed }] of others.entries()) {
+      for (const other of others.slice(0, at)) {
+        const different = timed.stops.filter(({ fingering }, index) =>
+          areDistinct(fingering.fretting, other.timed.stops[index]?.fingering.fretting ?? []),
+        );
+        expect(3 * different.length).toBeGreaterThanOrEqual(timed.stops.length);
+      }
+    }
   });
 
   test("the chorus may lie elsewhere than the verse", () => {

@@ -49,7 +49,8 @@ export {
   type TimedSong,
 } from "./timeSong";
 export { keyOf } from "./keyOf";
-export { nameRoutes, planOthers, planWay, type NamedRoute } from "./ways";
+export { nameRoutes, type NamedRoute } from "./nameRoutes";
+export { planWay, planWays } from "./ways";
 export { cornerOf, type Corner, type CornerRoot } from "./corner";
 export { countInOf, countWord, roundOf, type PlayEvent, type Round } from "./timeline";
 export { gripLimitsOf } from "./asked";

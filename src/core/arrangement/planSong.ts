@@ -37,7 +37,7 @@ export function planWith(question: SongQuestion, recipe: Recipe, way: Way): Resu
   return { ok: true, value: { way, played, timed: timeSong(question, played, route) } };
 }
 
-/** The best few routes of a recipe, and which chords they play. */
+/** The best few routes of a recipe, each distinct from those before it, and which chords they play. */
 export function routesOf(
   question: SongQuestion,
   recipe: Recipe,
@@ -73,6 +73,8 @@ function routeQuestion(
     most,
     goal: recipe.goal,
     nearby: recipe.nearby,
+    recipe: recipe.keeps,
+    distinct: most > 1,
     pins: chords.flatMap((chord, index) => {
       const pin = pinOf(chord, neck, player);
       return pin ? [{ index, ...pin }] : [];

@@ -1,7 +1,7 @@
 import { type Chord } from "@/core/chart";
 import { type GripLimits, type Weights } from "@/core/gripSearch";
 import { type Neck } from "@/core/neck";
-import { type Goal, type NearbyGrips } from "@/core/plan";
+import { type Goal, type NearbyGrips, type RouteRecipe } from "@/core/plan";
 import { tiltOfWish, type Tilt } from "@/core/preference";
 import { twoOf } from "./asked";
 import { type Way } from "./settings";
@@ -13,6 +13,8 @@ export interface Recipe {
   readonly limits: Partial<GripLimits>;
   readonly tilts: readonly Tilt[];
   readonly nearby: NearbyGrips | undefined;
+  /** The condition that the whole route keeps. */
+  readonly keeps: RouteRecipe;
   /** What is played of a chord. */
   readonly chord: (chord: Chord) => Chord;
 }
@@ -23,6 +25,7 @@ const PLAIN: Recipe = {
   limits: {},
   tilts: [],
   nearby: undefined,
+  keeps: "usual",
   chord: (chord) => chord,
 };
 
@@ -36,6 +39,11 @@ export function recipeOf(way: Way, { neck }: { readonly neck: Neck }): Recipe {
     case "usual":
     case "one string pair":
       return PLAIN;
+    case "closed":
+    case "one place":
+    case "one shape":
+    case "one position":
+      return { ...PLAIN, keeps: way };
     case "least movement":
       return { ...PLAIN, nearby: MOVING };
     case "least hardest change":

@@ -52,9 +52,13 @@ export type LoosenedStrums = (typeof LOOSENED_STRUMS)[number];
 export const HELPS = ["root", "two", "full"] as const;
 export type Help = (typeof HELPS)[number];
 
-/** What a route is chosen for. */
+/** What a route is chosen for: what is usual, a condition that it keeps, or a figure that it is best at. */
 export const WAYS = [
   "usual",
+  "closed",
+  "one place",
+  "one shape",
+  "one position",
   "least movement",
   "least hardest change",
   "open and ringing",

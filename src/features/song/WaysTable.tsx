@@ -79,16 +79,15 @@ export const WaysTable = memo(function WaysTable({
             {ways.map((way) => {
               const { timed } = way;
               const isCurrent = way === current;
-              const [name] = way.names;
               return (
                 <tr key={keyOf(way)} className={isCurrent ? "bg-picked" : ""}>
                   <th scope="row" className="p-0 font-semibold">
                     <button
                       type="button"
                       aria-pressed={isCurrent}
-                      disabled={name === "another"}
+                      disabled={way.way === "another"}
                       className={`min-h-11 w-full min-w-44 border-l-4 px-2 text-left ${isCurrent ? "border-root" : "border-transparent hover:border-ink"}`}
-                      onClick={() => name && name !== "another" && onChoose(name)}
+                      onClick={() => way.way !== "another" && onChoose(way.way)}
                     >
                       {routeName(way)}
                     </button>

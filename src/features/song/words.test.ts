@@ -72,7 +72,8 @@ describe("what is said of a change", () => {
     expect(routeName({ names: ["least movement", "up the neck"] })).toBe(
       "Least movement, up the neck",
     );
-    expect(routeName({ names: ["another"] })).toBe("Nearly as usual");
+    expect(routeName({ names: ["another"] })).toBe("Another way");
+    expect(routeName({ names: ["closed", "one shape"] })).toBe("Closed shapes, one shape");
   });
 });
 

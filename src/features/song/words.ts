@@ -16,9 +16,15 @@ export function msText(ms: number): string {
 
 /** "Least movement, low and heavy". */
 export function routeName({ names }: Pick<NamedRoute, "names">): string {
-  const text = names.join(", ");
-  return text === "another" ? "Nearly as usual" : text.slice(0, 1).toUpperCase() + text.slice(1);
+  const text = names.map((name) => ROUTE_WORDS[name] ?? name).join(", ");
+  return text.slice(0, 1).toUpperCase() + text.slice(1);
 }
+
+const ROUTE_WORDS: Readonly<Record<string, string>> = {
+  closed: "closed shapes",
+  "one place": "one place for each chord",
+  another: "another way",
+};
 
 export const HOLDS_WORDS: Readonly<Record<HoldsAtTempo, string>> = {
   holds: "holds",

@@ -1,0 +1,112 @@
+import { areDistinct } from "@/core/fretting";
+import { ROUTE_RECIPES } from "@/core/plan";
+import { stringsOf } from "./figures";
+import { keyOf } from "./keyOf";
+import { type SongRoute } from "./planSong";
+import { WAYS, type Way } from "./settings";
+
+/** A route with the names that its figures earn among the others; the first is the one it goes by. */
+export interface NamedRoute extends SongRoute {
+  readonly names: readonly (Way | "another")[];
+}
+
+/** Where a hand must be on average to be up the neck. */
+const UP_FRET = 5;
+
+/**
+ * The routes that differ, each under the names that it earns: the condition it was planned for, or a figure that is the
+ * least or the most of all of them. A route that was planned for a figure and earns nothing is left out, and so is one
+ * that is nearly the same as another, in all but a few of its chords.
+ */
+export function nameRoutes(routes: readonly SongRoute[]): readonly NamedRoute[] {
+  const inOrder = routes.toSorted((a, b) => orderOf(a) - orderOf(b));
+  const kept: SongRoute[] = [];
+  for (const route of inOrder) {
+    const isKept = keepsCondition(route.way)
+      ? kept.every((other) => keyOf(other) !== keyOf(route))
+      : kept.every((other) => isDistinctFrom(route, other));
+    if (isKept) kept.push(route);
+  }
+  const holders = new Map(
+    WAYS.map((way) => [way, keepsCondition(way) ? sameAs(way, routes, kept) : holderOf(way, kept)]),
+  );
+  return kept
+    .map((route) => ({ ...route, names: WAYS.filter((way) => holders.get(way) === route) }))
+    .flatMap((route): NamedRoute[] => {
+      if (route.names.length > 0) return [route];
+      return route.way === "another" ? [{ ...route, names: ["another"] }] : [];
+    })
+    .toSorted((a, b) => nameOrder(a) - nameOrder(b));
+}
+
+/** Whether a way is a condition that a route keeps, rather than a figure that it is best at. */
+function keepsCondition(way: SongRoute["way"]): boolean {
+  return way === "usual" || (ROUTE_RECIPES as readonly string[]).includes(way);
+}
+
+function orderOf({ way }: SongRoute): number {
+  return way === "another" ? WAYS.length : WAYS.indexOf(way);
+}
+
+function nameOrder({ names: [first = "another"] }: NamedRoute): number {
+  return first === "another" ? WAYS.length : WAYS.indexOf(first);
+}
+
+/** The kept route that is the same as the one planned under a condition. */
+function sameAs(
+  way: Way,
+  routes: readonly SongRoute[],
+  kept: readonly SongRoute[],
+): SongRoute | undefined {
+  const planned = routes.find((route) => route.way === way);
+  return planned && kept.find((route) => keyOf(route) === keyOf(planned));
+}
+
+/** Whether two routes differ at a third of their stops or more. */
+function isDistinctFrom(a: SongRoute, b: SongRoute): boolean {
+  if (a.played.join() !== b.played.join()) return true;
+  const different = a.timed.stops.filter(({ fingering }, at) => {
+    const other = b.timed.stops[at];
+    return !other || areDistinct(fingering.fretting, other.fingering.fretting);
+  });
+  return 3 * different.length >= a.timed.stops.length;
+}
+
+/** The one route that a name belongs to: of those that are best at it, the one that was looked for under it. */
+function holderOf(way: Way, all: readonly SongRoute[]): SongRoute | undefined {
+  const best = all.filter((route) => earns(way, route, all));
+  return (
+    best.find((route) => route.way === way) ??
+    best.find((route) => route.way === "usual") ??
+    best[0]
+  );
+}
+
+function earns(way: Way, route: SongRoute, all: readonly SongRoute[]): boolean {
+  const { timed } = route;
+  // One pair of strings plays less of each chord, and is measured against no other.
+  const isPair = route.way === "one string pair";
+  const rivals = all.filter((each) => each.way !== "one string pair");
+  const isMost = (figure: (each: SongRoute) => number) =>
+    rivals.every((each) => figure(each) <= figure(route)) && !isPair;
+  switch (way) {
+    case "usual":
+    case "closed":
+    case "one place":
+    case "one shape":
+    case "one position":
+      return route.way === way;
+    case "least movement":
+      return isMost((each) => -each.timed.travelMm);
+    case "least hardest change":
+      return isMost((each) => -each.timed.hardest);
+    case "open and ringing":
+      return timed.openStrings > 0 && isMost((each) => each.timed.openStrings);
+    case "low and heavy":
+      return isMost((each) => -each.timed.meanLowestMidi);
+    case "up the neck":
+      return timed.meanFret >= UP_FRET && isMost((each) => each.timed.meanFret);
+    case "one string pair":
+      return stringsOf(timed.stops.map(({ fingering }) => fingering.fretting)).length === 2;
+  }
+}
