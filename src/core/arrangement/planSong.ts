@@ -3,9 +3,16 @@ import { type Taste } from "@/core/grip";
 import { DEFAULT_WEIGHTS, makeGripSearch, type GripLimits, type Weights } from "@/core/gripSearch";
 import { makeEffortBook, rankFingers, type Finger, type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
-import { planRoutes, type ChordTerms, type GripRoute, type RouteQuestion } from "@/core/plan";
+import {
+  costOfChangeOn,
+  planRoutes,
+  steadyFingers,
+  type ChordTerms,
+  type GripRoute,
+  type RouteQuestion,
+} from "@/core/plan";
 import { type Result } from "@/core/result";
-import { type ArrangedChord } from "./arrange";
+import { type ArrangedChord, type Arrangement } from "./arrange";
 import { gripLimitsOf } from "./asked";
 import { type SongQuestion } from "./question";
 import { recipeOf, type Recipe } from "./recipes";
@@ -46,15 +53,35 @@ export function routesOf(
   const { arrangement } = question;
   const book = question.book ?? makeEffortBook(question.neck, question.player);
   const all = arrangement.chords.map((_, index) => index);
-  const first = planRoutes(routeQuestion({ ...question, book }, recipe, all, most));
+  const plan = (played: readonly number[]) =>
+    planSteadily(routeQuestion({ ...question, book }, recipe, played, most), arrangement, played);
+  const first = plan(all);
   if (first.ok) return { ok: true, value: { played: all, routes: first.value } };
   const played = all.filter((index) => {
     const chord = arrangement.chords[index];
     return chord && hasGrip({ ...question, book }, recipe, chord);
   });
   if (played.length === 0 || played.length === all.length) return first;
-  const rest = planRoutes(routeQuestion({ ...question, book }, recipe, played, most));
+  const rest = plan(played);
   return rest.ok ? { ok: true, value: { played, routes: rest.value } } : rest;
+}
+
+/** The routes of a question with each grip of a chord in a section fingered one way. */
+function planSteadily(
+  question: RouteQuestion,
+  { chords }: Arrangement,
+  played: readonly number[],
+): Result<readonly GripRoute[]> {
+  const planned = planRoutes(question);
+  if (!planned.ok || question.goal === "hardest") return planned;
+  const { neck, memo, pins = [] } = question;
+  const costOfChange = memo?.costOfChange ?? costOfChangeOn(neck);
+  const fixed = new Set(pins.map(({ index }) => index));
+  const chordAt = played.map((index) => `${chords[index]?.name} ${chords[index]?.section}`);
+  const routes = planned.value.map((route) =>
+    steadyFingers(route, chordAt, (at) => fixed.has(at), costOfChange),
+  );
+  return { ok: true, value: routes };
 }
 
 function routeQuestion(

@@ -1,3 +1,4 @@
+export { costOfChangeOn } from "./costOfChange";
 export { makeRouteMemo, type RouteMemo } from "./memo";
 export { planRoutes, type GripRoute } from "./planRoutes";
 export {
@@ -11,6 +12,7 @@ export {
   type RouteQuestion,
 } from "./question";
 export { routeThrough } from "./routeThrough";
+export { steadyFingers } from "./steadyFingers";
 export { type GripStop } from "./stops";
 export {
   leastOf,

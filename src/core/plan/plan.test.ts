@@ -1,10 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
+import { costOfChangeOn } from "./costOfChange";
 import { makeRouteMemo } from "./memo";
 import { planRoutes } from "./planRoutes";
 import { type RouteQuestion } from "./question";
 import { routeThrough } from "./routeThrough";
 import { chordsOf, countOut, neckOf, planned, question, STANDARD } from "./testing";
+import { steadyFingers } from "./steadyFingers";
 import { struckInQuarters, timeRoute } from "./timeRoute";
 import { type Chord } from "@/core/chart";
 import {
@@ -168,4 +170,31 @@ test("what is remembered from song to song changes no route", () => {
       expect(planned({ ...asked, nearby, memo })).toEqual(planned({ ...asked, nearby }));
     }
   }
+});
+
+describe("fingers that stay the same through a song", () => {
+  const neck = neckOf(STANDARD);
+  const steady = (text: string, isFixed: (at: number) => boolean = () => false) => {
+    const asked = question(text, neck);
+    const [route] = planned(asked);
+    if (!route) throw new Error("no route");
+    const names = asked.chords.map(({ name }) => name);
+    return { route, after: steadyFingers(route, names, isFixed, costOfChangeOn(neck)) };
+  };
+  const fingersOf = ({ stops }: ReturnType<typeof steady>["after"]) =>
+    stops.map(({ fingering }) => fingering.fingers.join(""));
+
+  test("the E5 of a riff is held one way, at its first strum too", () => {
+    const { route, after } = steady("E5 F5 E5 F#5 E5 F5 E5 F#5");
+    const first = (fingers: readonly string[]) => new Set(fingers.filter((_, at) => at % 2 === 0));
+    expect(first(fingersOf(route)).size).toBe(2);
+    expect(first(fingersOf(after)).size).toBe(1);
+    expect(after.stops.map(({ place }) => place)).toEqual(route.stops.map(({ place }) => place));
+    expect(after.total).toBeGreaterThanOrEqual(route.total);
+  });
+
+  test("what is fixed stays", () => {
+    const { route, after } = steady("E5 F5 E5 F#5 E5 F5 E5 F#5", () => true);
+    expect(fingersOf(after)).toEqual(fingersOf(route));
+  });
 });
