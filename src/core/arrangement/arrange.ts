@@ -89,7 +89,7 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
         name: written.name,
         reducedTo: written.reducedTo ?? written.name,
         leftOut: chord.tones.kind === "stack" ? written.leftOut : [],
-        chord: asked(chord, limits, marks, help),
+        chord: asked(chord, marks, help),
         limits,
         marks,
         section,

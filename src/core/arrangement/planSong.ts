@@ -11,9 +11,10 @@ import {
   type GripRoute,
   type RouteQuestion,
 } from "@/core/plan";
-import { type Result } from "@/core/result";
+import { success, type Result } from "@/core/result";
 import { type ArrangedChord, type Arrangement } from "./arrange";
 import { gripLimitsOf } from "./asked";
+import { withoutLowNote } from "./lowNote";
 import { type SongQuestion } from "./question";
 import { recipeOf, type Recipe } from "./recipes";
 import { type PlayLimits, type Way } from "./settings";
@@ -54,7 +55,7 @@ export function routesOf(
   const book = question.book ?? makeEffortBook(question.neck, question.player);
   const all = arrangement.chords.map((_, index) => index);
   const plan = (played: readonly number[]) =>
-    planSteadily(routeQuestion({ ...question, book }, recipe, played, most), arrangement, played);
+    planAsPlayed(routeQuestion({ ...question, book }, recipe, played, most), arrangement, played);
   const first = plan(all);
   if (first.ok) return { ok: true, value: { played: all, routes: first.value } };
   const played = all.filter((index) => {
@@ -66,22 +67,62 @@ export function routesOf(
   return rest.ok ? { ok: true, value: { played, routes: rest.value } } : rest;
 }
 
-/** The routes of a question with each grip of a chord in a section fingered one way. */
-function planSteadily(
+/** The routes of a question with each grip of a chord in a section fingered one way, and low notes left to a bass. */
+function planAsPlayed(
   question: RouteQuestion,
   { chords }: Arrangement,
   played: readonly number[],
 ): Result<readonly GripRoute[]> {
   const planned = planRoutes(question);
-  if (!planned.ok || question.goal === "hardest") return planned;
-  const { neck, memo, pins = [] } = question;
-  const costOfChange = memo?.costOfChange ?? costOfChangeOn(neck);
-  const fixed = new Set(pins.map(({ index }) => index));
-  const chordAt = played.map((index) => `${chords[index]?.name} ${chords[index]?.section}`);
-  const routes = planned.value.map((route) =>
-    steadyFingers(route, chordAt, (at) => fixed.has(at), costOfChange),
+  if (!planned.ok) return planned;
+  const arranged = played.flatMap((index) => chords[index] ?? []);
+  return success(
+    planned.value.map((route) =>
+      steady(withoutLowNotes(route, question, arranged), question, arranged),
+    ),
   );
-  return { ok: true, value: routes };
+}
+
+function steady(
+  route: GripRoute,
+  { neck, memo, goal, pins = [] }: RouteQuestion,
+  arranged: readonly ArrangedChord[],
+): GripRoute {
+  if (goal === "hardest") return route;
+  const fixed = new Set(pins.map(({ index }) => index));
+  return steadyFingers(
+    route,
+    arranged.map(({ name, section }) => `${name} ${section}`),
+    (at) => fixed.has(at),
+    memo?.costOfChange ?? costOfChangeOn(neck),
+  );
+}
+
+/** The same places without the low notes that are left to a bass; pinned grips stay as they are. */
+function withoutLowNotes(
+  { stops, ...route }: GripRoute,
+  question: RouteQuestion,
+  arranged: readonly ArrangedChord[],
+): GripRoute {
+  const pins = stops.map(({ fingering: { fretting } }, index) => {
+    const own = question.pins?.find((pin) => pin.index === index);
+    const chord = arranged[index];
+    const left =
+      !own && chord?.limits.withoutLowest
+        ? withoutLowNote(question.neck, fretting, chord.chord)
+        : null;
+    return own ?? { index, fretting: left ?? fretting, isChanged: left !== null };
+  });
+  if (!pins.some((pin) => "isChanged" in pin && pin.isChanged)) return { stops, ...route };
+  const planned = planRoutes({
+    ...question,
+    pins,
+    forbidden: [],
+    recipe: "usual",
+    distinct: false,
+    most: 1,
+  });
+  return (planned.ok && planned.value[0]) || { stops, ...route };
 }
 
 function routeQuestion(
@@ -161,9 +202,17 @@ export function gripsOf(question: SongQuestion, index: number, most: number): re
   if (!chord) return [];
   const recipe = recipeOf("usual", question);
   const { weights, limits } = termsOf(chord.limits, recipe);
-  return makeGripSearch(neck, player, weights, book, limits)
+  const frettings = makeGripSearch(neck, player, weights, book, limits)
     .cheapest(neck.midi, chord.chord, most)
-    .flatMap(({ fretting }) => rankFingers(neck, fretting, player)[0] ?? []);
+    .map(
+      ({ fretting }) =>
+        (chord.limits.withoutLowest && withoutLowNote(neck, fretting, chord.chord)) || fretting,
+    );
+  return frettings
+    .filter(
+      (each, at) => frettings.findIndex((other) => compareFrettings(each, other) === 0) === at,
+    )
+    .flatMap((fretting) => rankFingers(neck, fretting, player)[0] ?? []);
 }
 
 function tasteOf(player: Taste, { tilts }: Recipe): Taste {

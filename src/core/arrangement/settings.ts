@@ -13,7 +13,7 @@ export interface PlayLimits {
   readonly mostNotes: number | null;
   /** What fives are played as. */
   readonly fiveStack: Stack;
-  /** A bass player is there: the lowest note is left out. */
+  /** A bass player is there: each grip leaves out its low root, or the bass that is written. */
   readonly withoutLowest: boolean;
 }
 

@@ -150,8 +150,14 @@ export function LimitsPanel(props: LimitsPanelProps) {
           className="px-3"
           onPress={() => set({ withoutLowest: !limits.withoutLowest })}
         >
-          Leave the lowest note to the bass
+          A bass covers the low notes
         </ChoiceButton>
+        {limits.withoutLowest && (
+          <p className="text-[15px] text-muted">
+            Every grip leaves out its low root. Grips of two notes, grips with another note lowest
+            and pinned grips stay whole.
+          </p>
+        )}
         {section !== null && own && (
           <button
             type="button"

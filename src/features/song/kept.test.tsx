@@ -174,7 +174,7 @@ describe("limits", () => {
     const song = { ...NO_LIMITS, frets: [0, 9] as const };
     await panel({ limits: song }, "Chorus");
     expect(screen.getByText(/As the whole song, until/)).toBeTruthy();
-    fireEvent.click(screen.getByRole("button", { name: "Leave the lowest note to the bass" }));
+    fireEvent.click(screen.getByRole("button", { name: "A bass covers the low notes" }));
     expect(change).toHaveBeenCalledWith({
       sectionLimits: { Chorus: { ...song, withoutLowest: true } },
     });
