@@ -4,6 +4,7 @@ import { pitchClassOf } from "@/core/pitch";
 import { degreesOf, findChord } from "@/core/stack";
 import { chordOf } from "./chord";
 import { findQuality, QUALITIES } from "./qualities";
+import { OPTIONAL_DEGREES } from "@/core/stack";
 import { DEFAULT_CHORD_OPTIONS, readChord } from "./readChord";
 import { countChords, readProgression } from "./readProgression";
 
@@ -136,4 +137,18 @@ describe("progressions", () => {
       ["Dm", 1],
     ]);
   });
+});
+
+test("every kind that is read stands once in the table of what may be left out", () => {
+  const listed = OPTIONAL_DEGREES.flatMap(({ chords }) => chords.map((chord) => chord.join()));
+  expect(listed).toHaveLength(new Set(listed).size);
+  expect(listed.toSorted()).toEqual(
+    [...new Set(QUALITIES.map(({ semitones }) => semitones.join()))].sort(),
+  );
+  for (const { chords, optional } of OPTIONAL_DEGREES) {
+    for (const chord of chords) {
+      const degrees = chord.map((semitones) => semitones % 12);
+      expect(degrees).toEqual(expect.arrayContaining([...optional]));
+    }
+  }
 });

@@ -4,3 +4,4 @@ export { findDegrees, type DegreePosition } from "./positions";
 export { CHORDS, degreesOf, isVoicing, requiredDegrees, type Voicing } from "./voicing";
 export { rootsOf } from "./roots";
 export { rootOfTuning } from "./tuningRoot";
+export { OPTIONAL_DEGREES } from "./optionalDegrees";

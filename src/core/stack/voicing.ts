@@ -1,4 +1,5 @@
 import { pitchClass } from "@/core/pitch";
+import { optionalDegrees } from "./optionalDegrees";
 import { type NamedStack, type Stack } from "./stack";
 
 /** What to look for on a neck: a stack as it stands, or any doubling of its degrees. */
@@ -39,30 +40,13 @@ export function degreesOf(stack: Stack): readonly number[] {
   return [...new Set(stack.map(pitchClass))].sort((a, b) => a - b);
 }
 
-/** The degrees that may be left out of a chord, with the reason (common practice). */
-const OPTIONAL_DEGREES: readonly {
-  readonly degree: number;
-  readonly isOptionalIn: (stack: Stack) => boolean;
-}[] = [
-  // The perfect fifth says least of a chord of four tones or more: the open C7 is x 3 2 3 1 0. Beside a minor sixth
-  // it tells Cm(b6) from Ab over C.
-  { degree: 7, isOptionalIn: (stack) => degreesOf(stack).length >= 4 && !stack.includes(8) },
-  // Under an eleventh or a thirteenth the ninth is an extra: G13 is 3 x 3 4 5 x.
-  {
-    degree: 2,
-    isOptionalIn: (stack) => stack.includes(14) && (stack.includes(17) || stack.includes(21)),
-  },
-];
-
 /**
  * The degrees that free mode must sound.
  *
  * @example requiredDegrees([0, 4, 7, 10]) // [0, 4, 10]
  */
 export function requiredDegrees(stack: Stack): readonly number[] {
-  const optional = OPTIONAL_DEGREES.filter(({ isOptionalIn }) => isOptionalIn(stack)).map(
-    ({ degree }) => degree,
-  );
+  const optional = optionalDegrees(stack);
   return degreesOf(stack).filter((degree) => !optional.includes(degree));
 }
 
