@@ -76,6 +76,13 @@ describe("what the page asks the worker", () => {
     expect(there?.grips[0]?.fretting).toEqual([0, 0, 0, null, null, null]);
   });
 
+  test("of the places of the same pitches, the usual one comes before one high on the neck", () => {
+    const [found] = computeApi.translate([dropD], [50, 57, 62, 66], D, {}, 4);
+    const frettings = found?.grips.map(({ fretting }) => fretting) ?? [];
+    expect(frettings[0]).toEqual([null, null, 0, 2, 3, 2]);
+    expect(frettings).toContainEqual([12, 12, 12, 11, null, null]);
+  });
+
   test("counts, routes and sounds come for each neck, chord and set of pitches", () => {
     const chords = chordsOf("C5 D5");
     expect(computeApi.count([standard, dropD], chords, {})[1]?.[1]?.lowest).toBe(38);

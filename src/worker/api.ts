@@ -18,8 +18,8 @@ import { rankFingers, type Fingering } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
-import { type Midi, type Note } from "@/core/pitch";
-import { type Tilt } from "@/core/preference";
+import { pitchClassOf, type Midi, type Note } from "@/core/pitch";
+import { askedByPitches, type Tilt } from "@/core/preference";
 import { readShape, type Calling, type ShapeReading } from "@/core/reading";
 import {
   describeSound,
@@ -157,19 +157,23 @@ export const computeApi = {
     player: Taste,
     most: number,
   ): readonly TranslatedGrips[] {
+    const asked = askedByPitches(
+      pitchClassOf(root),
+      pitches.toSorted((a, b) => a - b),
+    );
     return necks.map((neck) => {
       const { frettings, ...found } = translatePitches(neck, pitches);
       const near = found.places.map(({ midi, octave }) => [midi, octave ?? midi] as const);
       const octaves = new Map(near);
       const moved = pitches.map((midi) => octaves.get(midi) ?? midi);
       const instead = found.lost.length > 0 ? translatePitches(neck, moved).frettings : [];
-      const grips = rankGrips(neck, root, frettings, player);
+      const grips = rankGrips(neck, root, frettings, player, asked);
       return {
         ...found,
         ways: frettings.length,
         playable: grips.length,
         grips: grips.slice(0, most),
-        instead: rankGrips(neck, root, instead, player).slice(0, most),
+        instead: rankGrips(neck, root, instead, player, asked).slice(0, most),
       };
     });
   },

@@ -1,4 +1,4 @@
-import { pitchClass, type PitchClass } from "@/core/pitch";
+import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 
 /** What a chord asks of its grips, as far as players' preference depends on it. */
 export interface Asked {
@@ -36,4 +36,11 @@ export function askedFreely(
     degrees: allowed.length,
     isTriad: allowed.length - (bassIsForeign ? 1 : 0) <= TRIAD_DEGREES,
   };
+}
+
+/** What pitches over a root ask for: a whole chord from three different degrees up, else a stack. Lowest pitch first. */
+export function askedByPitches(root: PitchClass, pitches: readonly Midi[]): Asked {
+  const degrees = [...new Set(pitches.map((midi) => pitchClass(midi - root)))];
+  const [lowest = 0] = degrees;
+  return degrees.length < TRIAD_DEGREES ? askedStack(root) : askedFreely(root, degrees, lowest);
 }

@@ -1,4 +1,4 @@
-export { type Asked, askedFreely, askedStack } from "./asked";
+export { type Asked, askedByPitches, askedFreely, askedStack } from "./asked";
 export { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
 export { type Preference, preferenceOf, preferencePoints, tiltPoints } from "./preference";
 export {
