@@ -71,6 +71,17 @@ test("an empty neck offers shapes to begin with; the arrows move all of a shape,
   await page.getByRole("button", { name: "A string thicker" }).click();
   await expect(frets).toHaveValue("4 6 6 x x x");
   await expect(page.getByRole("button", { name: "A string thicker" })).toBeDisabled();
+  // Across strings 3 and 2 the chord stays what it is, or the frets do.
+  await frets.fill("x x x 5 6 5");
+  const thicker = page.getByRole("button", { name: "A string thicker" });
+  await thicker.click();
+  await expect(frets).toHaveValue("x x 5 5 5 x");
+  await frets.fill("x x x 5 6 5");
+  await page.getByRole("button", { name: "Across strings, keep the frets" }).click();
+  await thicker.click();
+  await expect(frets).toHaveValue("x x 5 6 5 x");
+  await page.getByRole("button", { name: "Across strings, keep the chord" }).click();
+  await frets.fill("4 6 6 x x x");
   // What stood for a while is offered again.
   await page.waitForFunction(() => localStorage.getItem("tenon.shapes")?.includes("[4,6,6"));
   await page.keyboard.press("Escape");

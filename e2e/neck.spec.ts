@@ -57,6 +57,39 @@ test("a mark on the neck leads to the easiest grip through it", async ({ page })
   await expect(chosenGrip(page)).toContainText("× 3 5 5 × ×");
 });
 
+test("a chosen shape stays when the root changes, until the usual one is asked for", async ({
+  page,
+}) => {
+  await openNeck(page);
+  await takeTuning(page, "standard");
+  await page.keyboard.press("g");
+  await expect(page.getByRole("heading", { name: "G5 in Standard" })).toBeVisible();
+  await grips(page).filter({ hasText: "× 10 12 12 × ×" }).first().click();
+  await page.keyboard.press("a");
+  await expect(chosenGrip(page)).toContainText("× 12 14 14 × ×");
+  await expect(chosenGrip(page).getByRole("img", { name: "same shape" })).toBeVisible();
+  await page.keyboard.press("r");
+  await expect(chosenGrip(page)).toContainText("× 0 2 2 × ×");
+  await page.keyboard.press("r");
+  await expect(chosenGrip(page)).toContainText("× 12 14 14 × ×");
+  await page.getByRole("button", { name: "Back to the first grip of the list" }).click();
+  await expect(chosenGrip(page)).toContainText("× 0 2 2 × ×");
+});
+
+test("on a guitar tuned down as a whole, one press names chords by shape or by sound", async ({
+  page,
+}) => {
+  await openNeck(page);
+  await takeTuning(page, "Eb standard");
+  await page.keyboard.press("e");
+  const byShape = page.getByRole("button", { name: /^Name chords by shape/ });
+  await byShape.click();
+  await expect(byShape).toHaveAttribute("aria-pressed", "true");
+  await expect(byShape).toContainText("sounds");
+  await byShape.click();
+  await expect(byShape).toHaveAttribute("aria-pressed", "false");
+});
+
 test("everything by keyboard: root, stack, grips, labels, pins", async ({ page }) => {
   await openNeck(page);
   await page.keyboard.press("g");

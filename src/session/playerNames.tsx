@@ -25,6 +25,7 @@ export function PlayerNames({ children }: { readonly children: ReactNode }) {
     const shownRoot = shift === 0 ? root : spellPitchClass(pitchClassOf(root) - shift, accidentals);
     return {
       shift,
+      shapeShift: parent.semitones,
       parentName: shift === 0 ? null : parent.tuning.name,
       shownRoot,
       rootFor: (pitchClass) => noteText(spellPitchClass(pitchClass + shift, accidentals)),

@@ -1,3 +1,4 @@
+import { type KeptAcross } from "@/core/reading";
 import { type Comparison } from "./comparison";
 import { DEFAULT_VIEW, type View } from "./view";
 
@@ -15,7 +16,14 @@ export interface Settings {
   /** Whether short hints are shown. */
   readonly hints: boolean;
   readonly hearing: Hearing;
+  /** On the Neck: whether a chosen shape stays when the root changes. */
+  readonly keepsShape: boolean;
+  /** In Name: what a shape keeps when it moves across strings. */
+  readonly keepsAcross: KeptAcross;
 }
+
+/** In the order they are offered. */
+export const KEPT_ACROSS: readonly KeptAcross[] = ["chord", "frets"];
 
 /** Everything restored when the player returns. */
 export interface Choice extends NeckView, Settings {
@@ -24,12 +32,20 @@ export interface Choice extends NeckView, Settings {
 }
 
 /** A choice taken apart: the neck's view, the comparison, and the settings. */
-export function splitChoice({ comparison, theme, hints, hearing, ...view }: Choice): {
+export function splitChoice({
+  comparison,
+  theme,
+  hints,
+  hearing,
+  keepsShape,
+  keepsAcross,
+  ...view
+}: Choice): {
   readonly view: NeckView;
   readonly comparison: Comparison | null;
   readonly settings: Settings;
 } {
-  return { view, comparison, settings: { theme, hints, hearing } };
+  return { view, comparison, settings: { theme, hints, hearing, keepsShape, keepsAcross } };
 }
 
 /** How grips are heard. */
@@ -48,4 +64,6 @@ export const DEFAULT_CHOICE: Omit<Choice, "guitarId" | "tuningMidi"> = {
   comparison: null,
   hints: true,
   hearing: { gain: false, loudness: 0.5, told: false },
+  keepsShape: true,
+  keepsAcross: "chord",
 };

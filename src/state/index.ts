@@ -10,6 +10,7 @@ export { changedFields } from "./changedFields";
 export {
   DEFAULT_CHOICE,
   splitChoice,
+  KEPT_ACROSS,
   THEMES,
   type Choice,
   type Hearing,

@@ -18,6 +18,33 @@ export function shapeOf(fretting: Fretting): string {
   return sounding.map((fret) => (fret === null ? "x" : fret - lowest)).join();
 }
 
+/**
+ * Which of some frettings is a shape moved: on its own strings where one is, else on those nearest to them, and there
+ * at the nearest fret. Null where none is that shape.
+ */
+export function findShape(
+  frettings: readonly Fretting[],
+  shape: Fretting,
+): { readonly index: number } | null {
+  const key = shapeOf(shape);
+  const string = thickestOf(shape);
+  let found: { readonly index: number; readonly strings: number; readonly frets: number } | null =
+    null;
+  for (const [index, fretting] of frettings.entries()) {
+    if (shapeOf(fretting) !== key) continue;
+    const strings = Math.abs(thickestOf(fretting) - string);
+    const frets = Math.abs(lowestFret(fretting) - lowestFret(shape));
+    const isNearer =
+      !found || strings < found.strings || (strings === found.strings && frets < found.frets);
+    if (isNearer) found = { index, strings, frets };
+  }
+  return found;
+}
+
+function thickestOf(fretting: Fretting): number {
+  return fretting.findIndex((fret) => fret !== null);
+}
+
 /** Whether open strings sound in it, so that it does not move along the neck as it is. */
 export function hasOpenString(fretting: Fretting): boolean {
   return fretting.includes(0);

@@ -123,6 +123,16 @@ describe("moving a whole shape", () => {
     expect(moveShape(neck, frets(from), way)).toBeNull();
   });
 
+  test.each([
+    // The same major triad on the next three strings: strings 3 and 2 lie a third apart.
+    ["x x 7 7 5 x", "thinner", "x x x 7 8 5"],
+    ["x 3 5 5 x x", "thinner", "x x 3 5 6 x"],
+    ["x x 5 7 8 x", "thicker", "x 5 7 7 x x"],
+    ["x x x 0 0 0", "thicker", "x x 1 0 1 x"],
+  ] as const)("%s %s keeps its notes to each other as %s", (from, way, to) => {
+    expect(moveShape(neck, frets(from), way, "chord")).toEqual(frets(to));
+  });
+
   test("there and back again is where it was", () => {
     const back = { up: "down", down: "up", thinner: "thicker", thicker: "thinner" } as const;
     const anyShape = fc.array(fc.option(fc.integer({ min: 0, max: 22 }), { nil: null }), {

@@ -10,8 +10,9 @@ import {
 } from "lucide-react";
 import { type Fingering } from "@/core/hand";
 import { moveShape, type Move, type ShapeReading } from "@/core/reading";
-import { useInstrument, usePlayer, useRig, useView } from "@/session";
-import { TextField, TryAgain, useKeys } from "@/ui/controls";
+import { useInstrument, usePlayer, useRig, useSettings, useView } from "@/session";
+import { KEPT_ACROSS } from "@/state";
+import { ChoiceButton, TextField, TryAgain, useKeys } from "@/ui/controls";
 import { FingerChoice, FretText, GripDiagram, GripReasons } from "@/ui/grip";
 import { useNames } from "@/ui/names";
 import { NeckGrip, PlainNeck, TapLayer } from "@/ui/neck";
@@ -28,6 +29,7 @@ export function NameScreen({ start }: { readonly start: string }) {
   const { profile } = useRig();
   const { view } = useView();
   const { note } = useNames();
+  const { settings, set } = useSettings();
   const { text, fretting, problem, reading, state, write, tap, put } = useShape(start);
   const noteAt = useCallback(
     (string: number, fret: number) => note((neck.midi[string] ?? 0) + fret),
@@ -39,7 +41,7 @@ export function NameScreen({ start }: { readonly start: string }) {
   const clear = () => write("");
   const recent = useRecentShapes(reading?.isNamed ? reading.fretting : null);
   const move = (way: Move) => {
-    const moved = moveShape(neck, fretting, way);
+    const moved = moveShape(neck, fretting, way, settings.keepsAcross);
     if (moved) put(moved);
   };
   const { leftHanded } = guitar;
@@ -73,11 +75,24 @@ export function NameScreen({ start }: { readonly start: string }) {
               type="button"
               className="button px-3"
               aria-label={label}
-              disabled={moveShape(neck, fretting, way) === null}
+              disabled={moveShape(neck, fretting, way, settings.keepsAcross) === null}
               onClick={() => move(way)}
             >
               <Icon size={18} aria-hidden="true" />
             </button>
+          ))}
+        </div>
+        <div role="group" aria-label="Across strings, keep" className="flex items-center gap-1">
+          {KEPT_ACROSS.map((kept) => (
+            <ChoiceButton
+              key={kept}
+              pressed={settings.keepsAcross === kept}
+              label={`Across strings, keep the ${kept}`}
+              className="px-3"
+              onPress={() => set({ keepsAcross: kept })}
+            >
+              Keep {kept}
+            </ChoiceButton>
           ))}
         </div>
         <p className="min-w-60 flex-1 text-muted">

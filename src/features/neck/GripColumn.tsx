@@ -5,6 +5,7 @@ import { GripList } from "@/ui/grip";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { ListControls } from "./ListControls";
 import { conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
+import { NamingButton } from "./NamingButton";
 import { type GripAnswer } from "./useGrips";
 import { type ListingState } from "./useListing";
 
@@ -36,6 +37,7 @@ export const GripColumn = memo(function GripColumn(props: GripColumnProps) {
               : countText(passed, total, names.shift === 0 ? undefined : usual?.name)}
           </NoteText>
         </p>
+        <NamingButton map={map} />
         {total > 0 && <ListControls neck={neck} lister={lister} />}
       </div>
       {grips.length === 0 && total > 0 && (

@@ -2,7 +2,8 @@ import { useState } from "react";
 import { SlidersHorizontal, X } from "lucide-react";
 import { type GripOrder } from "@/core/listing";
 import { type Neck } from "@/core/neck";
-import { onDemand } from "@/ui/controls";
+import { useSettings, useView } from "@/session";
+import { ChoiceButton, onDemand } from "@/ui/controls";
 import { activeConditions, conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
 import { type ListingState } from "./useListing";
 
@@ -18,6 +19,8 @@ const FilterFields = onDemand("The filter", () =>
 /** How the list of grips is ordered, and what it leaves out; part of a wrapping row. */
 export function ListControls({ neck, lister }: ListControlsProps) {
   const { listing, orders, tapped, list } = lister;
+  const { settings, set } = useSettings();
+  const { view, show } = useView();
   const { order, filter } = listing;
   const strings = neck.midi.length;
   const [isOpen, setIsOpen] = useState(false);
@@ -25,6 +28,24 @@ export function ListControls({ neck, lister }: ListControlsProps) {
   return (
     <>
       <div className="flex flex-wrap gap-2 sm:ml-auto">
+        <ChoiceButton
+          pressed={settings.keepsShape}
+          label="Keep the chosen shape when the root changes"
+          className="px-3"
+          onPress={() => set({ keepsShape: !settings.keepsShape })}
+        >
+          Keep shape
+        </ChoiceButton>
+        {view.chosen && (
+          <button
+            type="button"
+            className="button px-3"
+            aria-label="Back to the first grip of the list"
+            onClick={() => show({ chosen: null })}
+          >
+            Usual
+          </button>
+        )}
         <select
           aria-label="Order of the grips"
           className="field"

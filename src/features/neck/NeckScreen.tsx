@@ -67,7 +67,9 @@ function Neck() {
   const take = useEvent((next: Grip | undefined, way: Fingering | undefined = next?.best) => {
     if (!way) return;
     setMapOnly(false);
-    show({ chosen: { fretting: way.fretting, fingers: way.fingers } });
+    // The first of the list is what comes by itself: it is no shape to keep.
+    const isFirst = next !== undefined && next === answer?.grips[0] && way === next.best;
+    show({ chosen: isFirst ? null : { fretting: way.fretting, fingers: way.fingers } });
   });
   const takeThrough = useEvent((position: DegreePosition) => {
     lister.tap(position);

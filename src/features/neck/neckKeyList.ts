@@ -10,6 +10,7 @@ export const NECK_KEY_LIST = [
     next: "Next grip",
     previous: "Previous grip",
     order: "Order of the grips",
+    keepShape: "Keep the chosen shape when the root changes, or take the usual grip",
     strumSafe: "Only strum-safe grips",
     alongNeck: "The same grip up, down the neck",
     acrossStrings: "The same grip on thinner, thicker strings",

@@ -28,6 +28,7 @@ export const NECK_KEYS = {
   next: ["ArrowDown", "ArrowRight", "PageDown"],
   previous: ["ArrowUp", "ArrowLeft", "PageUp"],
   order: ["o"],
+  keepShape: ["r"],
   strumSafe: ["s"],
   alongNeck: ["k", "j"],
   acrossStrings: ["l", "h"],

@@ -1,11 +1,12 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { findShape } from "@/core/fretting";
 import { type Grip, type Taste } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
 import { type Voicing } from "@/core/stack";
-import { useInstrument, usePlayer, useView } from "@/session";
+import { useInstrument, usePlayer, useSettings, useView } from "@/session";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
 import { useNames, type Names } from "@/ui/names";
 import { compute, computeAside, computeFreely, type GripsAnswer } from "@/worker/client";
@@ -63,6 +64,7 @@ const PATIENCE_MS = 30;
 export function useGrips(listing: Listing): Grips {
   const { neck, root, tuning, guitar } = useInstrument();
   const { view } = useView();
+  const { settings } = useSettings();
   const { player } = usePlayer();
   const names = useNames();
   const { stack, leastNotes, chosen } = view;
@@ -87,7 +89,10 @@ export function useGrips(listing: Listing): Grips {
     ),
   );
   const value = computed.kind === "failed" ? null : lastValue(computed);
-  const chosenGrip = useMemo(() => value && chooseGrip(value.listed, chosen), [value, chosen]);
+  const chosenGrip = useMemo(
+    () => value && chooseGrip(value.listed, chosen, settings.keepsShape),
+    [value, chosen, settings.keepsShape],
+  );
   const ways = useWays(value?.map ?? asked, chosenGrip?.grip ?? null);
   const answer = useMemo((): GripAnswer | null => {
     if (!value || !chosenGrip) return null;
@@ -112,13 +117,20 @@ function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
     : computeFreely("grips", (api) => api.grips(neck, root, voicing, player, listing));
 }
 
-/** The grip the player chose; the first of the list where it is not there. */
+/**
+ * The grip the player chose; where it is not there, as after another root, the same shape elsewhere if that is kept; the
+ * first of the list without one.
+ */
 function chooseGrip(
   { grips }: GripsAnswer,
   chosen: { readonly fretting: Grip["fretting"] } | null,
+  keepsShape: boolean,
 ): Pick<GripAnswer, "index" | "grip"> {
   const key = chosen?.fretting.join();
-  const found = grips.findIndex(({ fretting }) => fretting.join() === key);
+  const same = grips.findIndex(({ fretting }) => fretting.join() === key);
+  const frettings = () => grips.map(({ fretting }) => fretting);
+  const moved = chosen && keepsShape && same < 0 ? findShape(frettings(), chosen.fretting) : null;
+  const found = moved?.index ?? same;
   const index = found >= 0 || grips.length === 0 ? found : 0;
   return { index, grip: grips[index] ?? null };
 }

@@ -45,6 +45,7 @@ export function useNeckKeys(actions: NeckActions): void {
     next: () => step(1),
     previous: () => step(-1),
     order: nextOrder,
+    keepShape: () => set({ keepsShape: !settings.keepsShape }),
     strumSafe: () => show({ filter: { ...filter, strumSafe: !filter.strumSafe } }),
     alongNeck: (place) => takeNeighbour(NEIGHBOURS_ON_KEYS.alongNeck[place]),
     acrossStrings: (place) => takeNeighbour(NEIGHBOURS_ON_KEYS.acrossStrings[place]),

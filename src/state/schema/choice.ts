@@ -1,5 +1,5 @@
 import { boolean, number, object, string } from "yup";
-import { THEMES } from "@/state";
+import { KEPT_ACROSS, THEMES } from "@/state";
 import { comparisonSchema } from "./comparison";
 import { id } from "./fields";
 import { viewSchema } from "./view";
@@ -10,6 +10,8 @@ export const choiceSchema = viewSchema.shape({
   theme: string().oneOf(THEMES).required(),
   comparison: comparisonSchema.nullable().defined().default(undefined),
   hints: boolean().required(),
+  keepsShape: boolean().required(),
+  keepsAcross: string().oneOf(KEPT_ACROSS).required(),
   hearing: object({
     gain: boolean().required(),
     loudness: number().min(0).max(1).required(),

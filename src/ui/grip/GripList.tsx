@@ -1,5 +1,7 @@
 import { memo, useEffect, useRef } from "react";
 import { Virtualizer, type VirtualizerHandle } from "virtua";
+import { Shapes } from "lucide-react";
+import { shapeOf } from "@/core/fretting";
 import { type Grip } from "@/core/grip";
 import { pitchTextOver, type Note } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
@@ -30,6 +32,7 @@ const MAX_OF_FEW = 6;
 export const GripList = memo(function GripList(props: GripListProps) {
   const { grips, root, chosen, onChoose, label } = props;
   const rows = useRef<VirtualizerHandle>(null);
+  const chosenShape = grips[chosen] && shapeOf(grips[chosen].fretting);
   const isFew = (grips[0]?.fretting.length ?? 0) <= MAX_OF_FEW;
   const columns = isFew ? FEW_STRINGS : MANY_STRINGS;
   const sounds = isFew ? "hidden lg:inline" : "hidden";
@@ -74,7 +77,12 @@ export const GripList = memo(function GripList(props: GripListProps) {
               className={`${columns} border-b border-l-4 border-b-line ${index === chosen ? "border-l-root bg-picked" : "border-l-transparent hover:bg-surface"}`}
               style={{ height: ROW_HEIGHT }}
             >
-              <GripCells grip={grip} root={root} sounds={sounds} />
+              <GripCells
+                grip={grip}
+                root={root}
+                sounds={sounds}
+                isSameShape={shapeOf(grip.fretting) === chosenShape}
+              />
             </div>
           )}
         </Virtualizer>
@@ -88,12 +96,19 @@ interface GripCellsProps {
   readonly root: Note;
   /** Classes of the cell that says what sounds. */
   readonly sounds: string;
+  /** Whether it is the chosen grip's shape, there or elsewhere. */
+  readonly isSameShape: boolean;
 }
 
-function GripCells({ grip, root, sounds }: GripCellsProps) {
+function GripCells({ grip, root, sounds, isSameShape }: GripCellsProps) {
   return (
     <>
-      <FretText fretting={grip.fretting} />
+      <span className="flex items-center gap-1.5">
+        <FretText fretting={grip.fretting} />
+        {isSameShape && (
+          <Shapes size={16} role="img" aria-label="same shape" className="shrink-0 text-muted" />
+        )}
+      </span>
       <span className="figures">{fingersText(grip.best.fingers)}</span>
       <span className="figures whitespace-nowrap">{Math.round(grip.best.reachMm)} mm</span>
       <EffortBar effort={grip.best.effort} />

@@ -5,6 +5,8 @@ import { type Midi, type Note } from "@/core/pitch";
 export interface Names {
   /** Semitones from the name shown to what sounds: 0, or -2 for drop C called as drop D. */
   readonly shift: number;
+  /** The same where chords are named by shape: what naming by sound leaves out. */
+  readonly shapeShift: number;
   /** The tuning that chords are named in, where that is not the current one. */
   readonly parentName: string | null;
   /** The root as this player names it. */

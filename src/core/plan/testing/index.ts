@@ -1,5 +1,3 @@
-import { planRoutes } from "../planRoutes";
-import { type RouteQuestion } from "../question";
 import { DEFAULT_CHORD_OPTIONS, readProgression, type Chord } from "@/core/chart";
 import { findChordGrips } from "@/core/chordGrips";
 import { soundingMidi } from "@/core/fretting";
@@ -14,6 +12,7 @@ import { positionOf, rankFingers, type HandPosition } from "@/core/hand";
 import { changeBetween } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
+import { planRoutes, type RouteQuestion } from "@/core/plan";
 
 export const STANDARD = [40, 45, 50, 55, 59, 64];
 export const neckOf = (midi: readonly number[], frets = 24): Neck => {

@@ -1,16 +1,4 @@
-import fc from "fast-check";
-import { type Route, type Stop } from "../stop";
-
-const anyStop: fc.Arbitrary<Stop> = fc.record({
-  cost: fc.integer({ min: 0, max: 12 }),
-  place: fc.constantFrom("a", "b", "c", "d"),
-  position: fc.option(fc.integer({ min: 1, max: 6 }), { nil: null, freq: 4 }),
-});
-
-export const anyLayers = fc.array(fc.array(anyStop, { minLength: 1, maxLength: 4 }), {
-  minLength: 1,
-  maxLength: 5,
-});
+import { type Route, type Stop } from "@/core/route";
 
 /** A cost that knows the two stops and, where the first leaves the hand free, where it was before. */
 export function costOfChange(from: Stop, hand: Stop | null, to: Stop): number {
