@@ -80,13 +80,14 @@ export function Documents({ start, children }: DocumentsProps) {
   );
 
   const { change: changeView } = neck;
+  const { keepsShape } = settings;
   const show = useCallback(
     (part: Partial<NeckView>) =>
       changeView(
-        () => ({ ...(changesGrips(part) ? { chosen: null } : {}), ...part }),
+        () => ({ ...(changesGrips(part, keepsShape) ? { chosen: null } : {}), ...part }),
         Object.keys(part).some((key) => !(NOT_UNDONE as readonly string[]).includes(key)),
       ),
-    [changeView],
+    [changeView, keepsShape],
   );
   // A tuning that is taken, even the same, ends the first use.
   const isFirst = start.isFirst && neck.value.tuningMidi === start.choice.tuningMidi;
@@ -140,10 +141,11 @@ function inside<T>(value: T | null): T {
   return value;
 }
 
-const CHOOSES_GRIPS = ["root", "stack", "leastNotes", "tuningMidi", "guitarId"] as const;
+const CHOOSES_GRIPS = ["stack", "leastNotes", "tuningMidi", "guitarId"] as const;
 
-function changesGrips(part: Partial<NeckView>): boolean {
-  return CHOOSES_GRIPS.some((key) => key in part);
+/** Whether the chosen grip is one no more; a shape that is kept moves with the root. */
+function changesGrips(part: Partial<NeckView>, keepsShape: boolean): boolean {
+  return CHOOSES_GRIPS.some((key) => key in part) || ("root" in part && !keepsShape);
 }
 
 /** A guitar may have been deleted, or given other strings, since it was chosen. */
