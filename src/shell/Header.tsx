@@ -70,13 +70,13 @@ export function Header() {
           <Logo />
           <span className="sr-only min-[440px]:not-sr-only">Tenon</span>
         </Link>
-        <nav aria-label="Screens" className="flex self-stretch sm:ml-4">
+        <nav aria-label="Screens" className="flex self-stretch sm:ml-2">
           {ROOMS.map(({ path: target, name }) => (
             <Link
               key={target}
               href={target}
               aria-current={isWithin(path, target) ? "page" : undefined}
-              className={`flex min-h-13 items-center border-b-4 px-1.5 sm:px-4 sm:text-lg ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+              className={`flex min-h-13 items-center border-b-4 px-1.5 sm:px-3 sm:text-lg 2xl:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
             >
               {name}
             </Link>

@@ -13,7 +13,7 @@ import {
 } from "@/cli/arguments";
 import { defineCommand } from "@/cli/command";
 import { soundingMidi, tonesOverRoot } from "@/core/fretting";
-import { pitchClassOf, pitchText } from "@/core/pitch";
+import { parseNote, pitchClassOf, pitchText, pitchTextsOver } from "@/core/pitch";
 import { failure, success } from "@/core/result";
 import { nameChord } from "@/core/stack";
 
@@ -41,6 +41,11 @@ export const nameCommand = defineCommand({
     );
     return success({ name: chord.name, pitches, intervals });
   },
-  print: ({ name, pitches, intervals }) =>
-    `${name}: ${pitches.map((pitch) => pitchText(pitch)).join(" ")} (${intervals.join(", ")} semitones)`,
+  print: ({ name, pitches, intervals }) => {
+    const root = parseNote(/^[A-G][#b]?/.exec(name)?.[0] ?? "");
+    const texts = root.ok
+      ? pitchTextsOver(root.value, pitches)
+      : pitches.map((midi) => pitchText(midi));
+    return `${name}: ${texts.join(" ")} (${intervals.join(", ")} semitones)`;
+  },
 });

@@ -17,11 +17,12 @@ export {
   ACCIDENTALS,
   degreeName,
   pitchText,
-  pitchTextOver,
+  pitchTextsOver,
   pitchTexts,
   noteTexts,
   signsFor,
   spellDegree,
+  spellTone,
   spellPitchClass,
   type Accidentals,
 } from "./spelling";

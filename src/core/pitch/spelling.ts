@@ -85,17 +85,41 @@ function signsAmong(pitches: readonly Midi[], accidentals: Accidentals): Acciden
 
 /**
  * The note some semitones above (or below) a spelled root, keeping the degree's letter:
- * the fifth of F# is C#, the fifth of Bb is F, the third of A is C#.
+ * the fifth of F# is C#, the fifth of Bb is F, the third of A is C#. Where the letter would need two signs, the plain
+ * name: the flat third of Gb is A.
  */
 export function spellDegree(root: Note, semitones: number): Note {
+  return spellOnLetter(root, semitones, DEGREE_LETTERS[pitchClass(semitones)] ?? 0);
+}
+
+/**
+ * The same for a tone of a chord, whose other degrees tell a sharp fifth from a flat sixth, a sharp fourth from a flat
+ * fifth and a sharp ninth from a flat third. `degrees` are those of the chord, 0 to 11.
+ *
+ * @example spellTone({ letter: "C", accidental: 0 }, 8, [0, 4, 8]) // G#
+ */
+export function spellTone(root: Note, semitones: number, degrees: readonly number[]): Note {
   const degree = pitchClass(semitones);
-  const index = LETTERS.indexOf(root.letter) + (DEGREE_LETTERS[degree] ?? 0);
+  const has = (other: number) => degrees.includes(other);
+  const isSharp =
+    (degree === SHARP_FIFTH && has(MAJOR_THIRD) && !has(FIFTH)) ||
+    (degree === SHARP_FOURTH && has(FIFTH)) ||
+    (degree === SHARP_NINTH && has(MAJOR_THIRD));
+  const letters = (DEGREE_LETTERS[degree] ?? 0) - (isSharp ? 1 : 0);
+  return spellOnLetter(root, semitones, letters);
+}
+
+const [SHARP_NINTH, MAJOR_THIRD, SHARP_FOURTH, FIFTH, SHARP_FIFTH] = [3, 4, 6, 7, 8] as const;
+
+function spellOnLetter(root: Note, semitones: number, lettersUp: number): Note {
+  const degree = pitchClass(semitones);
+  const index = LETTERS.indexOf(root.letter) + lettersUp;
   const letter = LETTERS[index % LETTERS.length] ?? root.letter;
   const wanted = pitchClass(pitchClassOf(root) + degree);
   const plain = pitchClassOf({ letter, accidental: 0 });
   // The shortest way round from the plain letter to the wanted pitch class: -6 to 5.
   const accidental = pitchClass(wanted - plain + 6) - 6;
-  return { letter, accidental };
+  return Math.abs(accidental) > 1 ? spellPitchClass(wanted) : { letter, accidental };
 }
 
 /**
@@ -117,10 +141,13 @@ export function pitchText(midi: Midi, accidentals: Accidentals = "mixed"): strin
   return `${noteText(note)}${octaveOf(note, midi)}`;
 }
 
-/** The same for a pitch that belongs to a chord on `root`, spelled as its degree. */
-export function pitchTextOver(root: Note, midi: Midi): string {
-  const note = spellDegree(root, midi - pitchClassOf(root));
-  return `${noteText(note)}${octaveOf(note, midi)}`;
+/** The same for the pitches of a chord on `root`, each spelled as its degree. */
+export function pitchTextsOver(root: Note, pitches: readonly Midi[]): readonly string[] {
+  const degrees = pitches.map((midi) => pitchClass(midi - pitchClassOf(root)));
+  return pitches.map((midi, index) => {
+    const note = spellTone(root, degrees[index] ?? 0, degrees);
+    return `${noteText(note)}${octaveOf(note, midi)}`;
+  });
 }
 
 function notes(texts: string): readonly Note[] {

@@ -65,7 +65,7 @@ export function readShape(
   const { accidentals, shift = 0 } = calling;
   const called = midi.map((pitch) => pitch - shift);
   const named = findChord(called, undefined, accidentals);
-  const { name, root } = named ?? nameChord(called);
+  const { name, root, kind } = named ?? nameChord(called);
   const rootClass = pitchClass(pitchClassOf(root) + shift);
   const tones = tonesOverRoot(neck, fretting, rootClass);
   const lowest = Math.min(...midi);
@@ -78,7 +78,7 @@ export function readShape(
     name,
     sounding:
       shift === 0 ? name : (findChord(midi, undefined, accidentals) ?? nameChord(midi)).name,
-    isNamed: named !== null,
+    isNamed: kind !== "notes",
     root,
     bass: pitchClass(lowest) === rootClass ? null : lowest,
     tones,

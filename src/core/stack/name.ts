@@ -20,8 +20,6 @@ const QUALITIES: readonly (readonly [semitones: readonly number[], suffix: strin
   [[0, 2, 7], "sus2"],
   [[0, 4], "(no5)"],
   [[0, 3], "m(no5)"],
-  [[0, 6], "5(b5)"],
-  [[0, 8], "5(#5)"],
   [[0, 3, 6], "dim"],
   [[0, 4, 8], "aug"],
   [[0, 4, 7, 11], "maj7"],
@@ -60,17 +58,22 @@ const ROOTED_QUALITIES: typeof QUALITIES = [
   [[0, 7, 11], "maj7(no3)"],
 ];
 
+/** Two notes that are no chord by themselves are called by their interval. */
+const INTERVALS: Readonly<Record<number, string>> = { 6: "tritone", 8: "minor sixth" };
+
 const ALL_QUALITIES: typeof QUALITIES = [...QUALITIES, ...ROOTED_QUALITIES];
 
 export interface ChordName {
   readonly name: string;
   readonly root: Note;
+  /** What the name is of: a chord, an interval of two notes, or only the notes one by one. */
+  readonly kind: "chord" | "interval" | "notes";
 }
 
 /**
  * Names what sounds: "D5", "D5/A" (fifth in the bass), "D octave", "Dm". Given a root, only names
  * on that root are tried; else the lowest pitch's comes first. Anything without a name is
- * given by its notes. `sounding` must not be empty.
+ * given by its interval or its notes. `sounding` must not be empty.
  *
  * @example nameChord([38, 45, 50]).name // "D5"
  */
@@ -79,8 +82,13 @@ export function nameChord(sounding: readonly Midi[], root?: Note): ChordName {
   if (named) return named;
   const { bass, classes } = heard(sounding);
   const first = root ?? spellPitchClass(bass);
+  const over = classes.map((pc) => pitchClass(pc - pitchClassOf(first)));
+  const interval = INTERVALS[over.find((degree) => degree > 0) ?? 0];
+  if (interval && over.length === 2 && over.includes(0)) {
+    return { name: `${noteText(first)} ${interval}`, root: first, kind: "interval" };
+  }
   const notes = classes.map((pc) => noteText(spellDegree(first, pc - pitchClassOf(first))));
-  return { name: notes.join(" "), root: first };
+  return { name: notes.join(" "), root: first, kind: "notes" };
 }
 
 /** The same, or null for what has no name, such as the open strings of standard tuning. */
@@ -99,7 +107,7 @@ export function findChord(
     const slash = onBass
       ? ""
       : `/${noteText(spellDegree(candidate, bass - pitchClassOf(candidate)))}`;
-    return { name: noteText(candidate) + suffix + slash, root: candidate };
+    return { name: noteText(candidate) + suffix + slash, root: candidate, kind: "chord" };
   }
   return null;
 }

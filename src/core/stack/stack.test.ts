@@ -47,7 +47,8 @@ describe("names of what sounds", () => {
     [[54, 61], "F#", "F#5"],
     [[46, 53], "Bb", "Bb5"],
     [[48, 55, 62], "C", "Csus2"],
-    [[48, 54], "C", "C5(b5)"],
+    [[48, 54], "C", "C tritone"],
+    [[45, 53], "A", "A minor sixth"],
   ])("%j over %s is %s", (midi, root, expected) => {
     expect(nameChord(midi, note(root)).name).toBe(expected);
   });
@@ -55,6 +56,9 @@ describe("names of what sounds", () => {
   test("without a root it finds one: x 5 7 7 6 x is D minor", () => {
     expect(nameChord([50, 57, 62, 65]).name).toBe("Dm");
     expect(nameChord([43, 48]).name).toBe("C5/G");
+    // Two notes are called by the chord that they are part of, or by their interval.
+    expect(nameChord([45, 53]).name).toBe("F(no5)/A");
+    expect(nameChord([51, 57]).name).toBe("Eb tritone");
   });
 
   test("what has no name is told by its notes", () => {

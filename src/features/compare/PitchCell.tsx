@@ -1,8 +1,7 @@
 import { type PitchPlaces } from "@/core/compare";
 import { type Grip } from "@/core/grip";
-import { type Note } from "@/core/pitch";
+import { pitchTextsOver, type Note } from "@/core/pitch";
 import { EffortBar, FretText } from "@/ui/grip";
-import { useNames } from "@/ui/names";
 import { NoteText } from "@/ui/text";
 import { type TranslatedGrips } from "@/worker/client";
 import { SmallGrip } from "./SmallGrip";
@@ -19,10 +18,11 @@ const SHOWN_AT_ONCE = 3;
 
 /** Where the pitches of a shape went: the ways to hold them, what is lost, and every place of each note. */
 export function PitchCell({ column, root, found }: PitchCellProps) {
-  const { pitch } = useNames();
   if (!found || !root) return <p className="panel h-full p-2.5 text-muted">…</p>;
   const { lost, ways, playable, grips, instead, places } = found;
   const strings = column.neck.midi.length;
+  const sounding = places.map(({ midi }) => midi);
+  const pitch = (midi: number) => pitchTextsOver(root, [midi, ...sounding])[0] ?? "";
   const all = [...grips, ...instead];
   return (
     <div className="panel h-full space-y-2 p-2.5">

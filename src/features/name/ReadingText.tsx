@@ -1,7 +1,7 @@
+import { pitchTextsOver } from "@/core/pitch";
 import { type ShapeReading } from "@/core/reading";
 import { stackName } from "@/core/stack";
 import { fingerName } from "@/formats/words";
-import { useNames } from "@/ui/names";
 import { NoteText } from "@/ui/text";
 
 interface ReadingTextProps {
@@ -10,7 +10,6 @@ interface ReadingTextProps {
 
 /** What a shape is called, large, and whether this hand can hold it. */
 export function ReadingText({ reading }: ReadingTextProps) {
-  const { pitch } = useNames();
   const { name, sounding, isNamed, bass, midi, stack, fingerings, beyond } = reading;
   const [tightest] = beyond?.stretches ?? [];
   return (
@@ -25,7 +24,7 @@ export function ReadingText({ reading }: ReadingTextProps) {
         {bass !== null && (
           <>
             {", "}
-            <NoteText>{pitch(bass)}</NoteText> in the bass
+            <NoteText>{pitchTextsOver(reading.root, [bass])[0] ?? ""}</NoteText> in the bass
           </>
         )}
         {sounding !== name && (
@@ -37,7 +36,7 @@ export function ReadingText({ reading }: ReadingTextProps) {
         {!isNamed && midi.length > 1 && ", no common name"}
       </p>
       <p className="figures text-muted">
-        <NoteText>{midi.map(pitch).join(" ")}</NoteText>
+        <NoteText>{pitchTextsOver(reading.root, midi).join(" ")}</NoteText>
       </p>
       {fingerings.length === 0 && (
         <p className="mt-2 text-lg font-medium text-warning">

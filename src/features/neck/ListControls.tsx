@@ -48,7 +48,7 @@ export function ListControls({ neck, lister }: ListControlsProps) {
         )}
         <select
           aria-label="Order of the grips"
-          className="field"
+          className="field max-w-38"
           value={order}
           onChange={({ target }) => list({ order: target.value as GripOrder })}
         >

@@ -1,3 +1,4 @@
+import { pitchTextsOver } from "@/core/pitch";
 import { type ReactNode } from "react";
 import { ChevronLeft, ChevronRight, X } from "lucide-react";
 import { useView } from "@/session";
@@ -86,7 +87,7 @@ export function StageView({ answer, neckView, hearing, onStep }: StageViewProps)
               fingers <span className="figures">{fingersText(fingering.fingers)}</span>
             </p>
             <p className="text-2xl text-muted">
-              <NoteText>{grip.midi.map(map.names.pitch).join(" ")}</NoteText>
+              <NoteText>{pitchTextsOver(map.root, grip.midi).join(" ")}</NoteText>
             </p>
             <HearBar {...hearing} />
           </div>

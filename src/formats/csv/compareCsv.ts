@@ -1,7 +1,7 @@
 import { unparse } from "papaparse";
 import { type GripCounts } from "@/core/chordGrips";
 import { type WeighedTuning } from "@/core/compare";
-import { pitchText, pitchTexts } from "@/core/pitch";
+import { pitchTexts, pitchTextsOver } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 
 /** What a table shows of one tuning in a comparison. */
@@ -73,7 +73,7 @@ function chordRows(column: CsvColumn): readonly Row[] {
       fingers: fingers.join(" "),
       effort: rounded(effort),
       cost: rounded(best.cost),
-      notes: best.grip.midi.map((midi) => pitchText(midi)).join(" "),
+      notes: pitchTextsOver(chord.root, best.grip.midi).join(" "),
       "strum-safe": damping.strumSafe ? "yes" : "no",
     };
   });

@@ -1,7 +1,7 @@
 import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 import { readChart } from "@/core/song";
-import { findChord } from "@/core/stack";
+import { nameChord } from "@/core/stack";
 import { type ScoreChord } from "./score";
 
 /** A chord as charts call it. */
@@ -27,8 +27,10 @@ export function chordOfFretting(open: readonly Midi[], fretting: Fretting): Name
     fret === null ? [] : [(open[string] ?? 0) + fret],
   );
   if (sounding.length < 2) return null;
-  // Charts know an octave as the five whose root it is.
-  const name = findChord(sounding)?.name.replace(/ octave$/, "5");
-  const chord = name === undefined ? null : namedChord(name);
+  // Charts know an octave as the five whose root it is, and a tritone as a five with a flat fifth.
+  const name = nameChord(sounding)
+    .name.replace(/ octave$/, "5")
+    .replace(/ tritone$/, "5(b5)");
+  const chord = namedChord(name);
   return chord?.reducedTo ? chord : null;
 }

@@ -3,7 +3,7 @@ import { Virtualizer, type VirtualizerHandle } from "virtua";
 import { Shapes } from "lucide-react";
 import { shapeOf } from "@/core/fretting";
 import { type Grip } from "@/core/grip";
-import { pitchTextOver, type Note } from "@/core/pitch";
+import { pitchTextsOver, type Note } from "@/core/pitch";
 import { NoteText } from "@/ui/text";
 import { EffortBar } from "./EffortBar";
 import { fingersText, FretText } from "./FretText";
@@ -113,7 +113,7 @@ function GripCells({ grip, root, sounds, isSameShape }: GripCellsProps) {
       <span className="figures whitespace-nowrap">{Math.round(grip.best.reachMm)} mm</span>
       <EffortBar effort={grip.best.effort} />
       <span className={`figures overflow-hidden whitespace-nowrap text-muted ${sounds}`}>
-        <NoteText>{grip.midi.map((midi) => pitchTextOver(root, midi)).join(" ")}</NoteText>
+        <NoteText>{pitchTextsOver(root, grip.midi).join(" ")}</NoteText>
       </span>
     </>
   );

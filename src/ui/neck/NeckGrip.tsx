@@ -1,5 +1,5 @@
 import { type Fingering } from "@/core/hand";
-import { type Midi, type Note } from "@/core/pitch";
+import { pitchClass, type Midi, type Note } from "@/core/pitch";
 import { type MarkLabel } from "@/state";
 import { Mark, markRole } from "./Mark";
 import { markText } from "./markText";
@@ -31,6 +31,7 @@ interface NeckGripProps {
 /** One fingering: its marks large, a bar where one finger lies across, a cross on silent strings. */
 export function NeckGrip({ scale, openMidi, grip, root, labels, sizeAt }: NeckGripProps) {
   const { fretting, fingers } = grip.fingering;
+  const degrees = grip.tones.flatMap((tone) => (tone === null ? [] : pitchClass(tone)));
   return (
     <g aria-hidden="true" className="pointer-events-none">
       {barres(grip.fingering).map(({ fret, low, high }) => (
@@ -54,7 +55,14 @@ export function NeckGrip({ scale, openMidi, grip, root, labels, sizeAt }: NeckGr
         }
         const role = markRole(tone);
         const midi = (openMidi[string] ?? 0) + fret;
-        const label = markText(labels, { root, midi, fret, tone, finger: fingers[string] });
+        const label = markText(labels, {
+          root,
+          midi,
+          fret,
+          tone,
+          finger: fingers[string],
+          degrees,
+        });
         const x = scale.markX(string, fret);
         const size = sizeAt(fret);
         return <Mark key={string} role={role} x={x} y={y} size={size} label={label} />;

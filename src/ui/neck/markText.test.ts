@@ -14,9 +14,10 @@ describe("what a mark says", () => {
     ["octave", "4"],
   ] as const)("%s: %s", (labels, text) => expect(markText(labels, place)).toBe(text));
 
-  test("a map knows no fingers, and a string without one tells its degree", () => {
-    expect(mapMarkText("finger", { ...place, tone: 0 })).toBe("R");
-    expect(markText("finger", { ...place, finger: 0 })).toBe("8");
+  test("fingers and degrees never stand in one picture", () => {
+    expect(mapMarkText("finger", { ...place, tone: 0 })).toBe("");
+    expect(markText("finger", { ...place, finger: 0, fret: 0 })).toBe("0");
+    expect(markText("finger", { ...place, finger: 0 })).toBe("");
     expect(mapMarkText("octave", { ...place, midi: 59 })).toBe("3");
   });
 });
