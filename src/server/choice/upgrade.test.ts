@@ -87,6 +87,8 @@ describe("what the version before saved", () => {
       ...oldChoice,
       filter: { ...DEFAULT_CHOICE.filter, ...oldChoice.filter },
       hearing: { ...DEFAULT_CHOICE.hearing, ...oldChoice.hearing },
+      keepsShape: true,
+      keepsAcross: "chord",
       comparison: {
         ...oldComparison,
         weights: { ...weights, usual: 1 },
