@@ -20,7 +20,6 @@ export function svgOf(pages: readonly Page[], title: string, fonts: FontSet): st
     ...(["regular", "semibold"] as const).flatMap((weight) =>
       fonts[weight].map((file) => face(file, FAMILY, weight)),
     ),
-    // Said to be regular alone, so that whoever paints semibold letters makes signs as heavy; their text stays one piece.
     ...fonts.signs.map((file) =>
       face(file, SIGNS_FAMILY, "regular", `size-adjust:${SIGN.scale * 100}%;`),
     ),
@@ -47,7 +46,7 @@ function itemText(item: Item): string {
   switch (item.kind) {
     case "text": {
       const { x, y, text, size, weight, align, shade } = item;
-      return `<text x="${number(x)}" y="${number(y)}" font-size="${number(size)}" font-weight="${WEIGHTS[weight]}" text-anchor="${ANCHORS[align]}" fill="${SHADES[shade]}">${escapeXml(text)}</text>`;
+      return `<text x="${number(x)}" y="${number(y)}" font-size="${number(size)}" font-weight="${WEIGHTS[weight]}" text-anchor="${ANCHORS[align]}" fill="${SHADES[shade]}"${signOffsets(item)}>${escapeXml(text)}</text>`;
     }
     case "line": {
       const [[x1, y1], [x2, y2]] = [item.from, item.to];
@@ -58,6 +57,25 @@ function itemText(item: Item): string {
     case "disc":
       return `<circle cx="${number(item.x)}" cy="${number(item.y)}" r="${number(item.radius)}" ${paint(item)}/>`;
   }
+}
+
+/** Room beside signs and their height, letter by letter, so that the text stays one piece. */
+function signOffsets({ text, size }: Extract<Item, { readonly kind: "text" }>): string {
+  if (!/[♯♭]/.test(text)) return "";
+  const letters = [...text];
+  const steps = letters.map((letter, at) => {
+    const [before, here] = [isSign(letters[at - 1]), isSign(letter)];
+    return {
+      dx: before || here ? size * SIGN.bearing : 0,
+      dy: here === before ? 0 : (here ? -1 : 1) * size * SIGN.raise,
+    };
+  });
+  const list = (name: "dx" | "dy") => steps.map((step) => number(step[name])).join(" ");
+  return ` dx="${list("dx")}" dy="${list("dy")}"`;
+}
+
+function isSign(letter: string | undefined): boolean {
+  return letter === "♯" || letter === "♭";
 }
 
 function paint({ fill, stroke }: Extract<Item, { readonly kind: "box" | "disc" }>): string {
