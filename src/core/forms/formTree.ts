@@ -1,5 +1,5 @@
 import { type Fretting } from "@/core/fretting";
-import { type Midi } from "@/core/pitch";
+import { pitchClass, type Midi } from "@/core/pitch";
 import { usualMidi } from "@/core/tuning";
 import { MOVABLE_FORMS, OPEN_FORMS, type FormLetter } from "./formTable";
 
@@ -134,6 +134,20 @@ export function formOf(fretting: Fretting, midi: readonly Midi[]): Form | null {
   }
   const { forms } = node;
   return forms.find((form) => isOnUsualFrets(form, fretting)) ?? forms[0] ?? null;
+}
+
+/**
+ * Whether a grip is a power chord or an octave, in any tuning: its root is its thickest note, and only fifths and
+ * octaves of it sound above.
+ *
+ * @param tones semitones over the root by string, null where silent
+ */
+export function fiveFormOf(tones: readonly (number | null)[]): "power chord" | "octave" | null {
+  const sounding = tones.filter((tone) => tone !== null);
+  if (sounding.length < 2 || sounding[0] !== 0) return null;
+  const degrees = new Set(sounding.map(pitchClass));
+  if (degrees.size === 1) return "octave";
+  return degrees.size === 2 && degrees.has(7) ? "power chord" : null;
 }
 
 /** Whether a form lies on the frets that it has in standard tuning, as in every tuning with the same gaps there. */

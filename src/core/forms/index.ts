@@ -1,5 +1,6 @@
 export { type FormLetter } from "./formTable";
 export {
+  fiveFormOf,
   FORMS,
   formOf,
   hasFormOn,
