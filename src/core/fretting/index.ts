@@ -14,4 +14,4 @@ export { findPitchFrettings } from "./pitchFrettings";
 export { readFretting } from "./readFretting";
 export { checkToneSet, findSetFrettings, type ToneSet } from "./setFrettings";
 export { findStackFrettings } from "./stackFrettings";
-export { areDistinct, findShape, hasOpenString, lowestFret, shapeOf } from "./shape";
+export { areDistinct, findShape, lowestFret, shapeOf } from "./shape";

@@ -46,7 +46,7 @@ function thickestOf(fretting: Fretting): number {
 }
 
 /** Whether open strings sound in it, so that it does not move along the neck as it is. */
-export function hasOpenString(fretting: Fretting): boolean {
+function hasOpenString(fretting: Fretting): boolean {
   return fretting.includes(0);
 }
 

@@ -8,7 +8,7 @@ export function impossible(question: RouteQuestion, index: number): Result<never
   const { neck, player, chords, forbidden = [] } = question;
   const chord = chords[index];
   const name = chord?.name ?? "";
-  const { weights, limits } = termsAt({ ...question, recipe: "usual" }, index);
+  const { weights, limits } = termsAt(question, index);
   const without = (dropped: Partial<GripLimits>) =>
     chord &&
     makeGripSearch(neck, player, weights, undefined, { ...limits, ...dropped })

@@ -14,7 +14,7 @@ import { impossible } from "./impossible";
 import { type RouteMemo } from "./memo";
 import { pinnedStops } from "./pinnedStops";
 import { termsAt, type ChordTerms, type NearbyGrips, type RouteQuestion } from "./question";
-import { DISTINCTION, impossibleRecipe, makeRouteSearch } from "./routeSearch";
+import { DISTINCTION, impossibleRecipe, makeRouteSearch, withRecipeLimits } from "./routeSearch";
 import { furtherCosts, layersOf, readSong, roomFor, type Song } from "./song";
 import { makeStopFinder, type GripStop, type StopFinder, type StopList } from "./stops";
 import { FEW_GRIPS, finderOf, FIRST_GRIPS, firstStops, moreThan, stopsUpTo } from "./widen";
@@ -26,6 +26,11 @@ export type GripRoute = Route<GripStop>;
  * take part: a player does not take a much worse one only to move less (a judgement).
  */
 const GRIPS_FOR_HARDEST = 60;
+/**
+ * Tied to one shape, a chord may cost far more than by itself, so that nearly every grip would fit under the bound: this
+ * many of its cheapest take part.
+ */
+const GRIPS_FOR_ONE_SHAPE = 128;
 /** Room for the last digits of sums that were added up in another order. */
 const ROUNDING = 1e-9;
 
@@ -36,7 +41,8 @@ const ROUNDING = 1e-9;
  * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit or recipe that leaves a
  * chord without a grip.
  */
-export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]> {
+export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
+  const question = withRecipeLimits(asked);
   const { most = 1, recipe = "usual" } = question;
   const finderAt = makeFinders(question);
   const pinned = pinnedStops(question, finderAt);
@@ -54,11 +60,12 @@ export function planRoutes(question: RouteQuestion): Result<readonly GripRoute[]
     const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
     const isWhole = furtherCosts(song, lists).every((cost) => cost === Infinity);
-    if (empty >= 0 && isWhole) return impossible(question, empty);
+    if (empty >= 0 && isWhole) return impossible(asked, empty);
     if (empty >= 0) continue;
     const found = findRoutes(layers, most);
     if (isWhole && found.length === 0) return failure("recipe", impossibleRecipe(recipe));
-    if (isWhole || (question.goal === "hardest" && found.length === most)) return success(found);
+    const isBounded = question.goal !== "hardest" && recipe !== "one shape";
+    if (isWhole || (!isBounded && found.length === most)) return success(found);
     if (found.length < most) continue;
     const all = findAmongAll({ question, song, finders, grips, findRoutes }, lists, found);
     if (all) return success(all);
@@ -125,7 +132,8 @@ function widen(
   return stopsUpTo(song, finders, lists, wanted, grips);
 }
 
-function firstGripsOf({ goal, most = 1 }: RouteQuestion): number {
+function firstGripsOf({ goal, recipe, most = 1 }: RouteQuestion): number {
+  if (recipe === "one shape") return GRIPS_FOR_ONE_SHAPE;
   if (goal === "hardest") return GRIPS_FOR_HARDEST;
   return most === 1 ? FEW_GRIPS : FIRST_GRIPS;
 }

@@ -47,7 +47,7 @@ export interface RouteQuestion {
   readonly goal?: Goal;
   /**
    * "closed" has no open strings; "one place" takes each chord in one grip throughout; "one shape" each kind of chord
-   * in one shape, without open strings or with the same ones; "one position" stays under one hand.
+   * in one shape, for which the nut counts as a finger; "one position" stays under one hand.
    */
   readonly recipe?: RouteRecipe;
   /** Whether each route must differ from those before it in place, strings or open strings at a third of its stops. */
@@ -69,7 +69,6 @@ export interface RouteQuestion {
 
 /** What holds for a chord. */
 export function termsAt(question: RouteQuestion, index: number): ChordTerms {
-  const { weights, limits = NO_GRIP_LIMITS, terms, recipe } = question;
-  const own = terms?.[index] ?? { weights, limits };
-  return recipe === "closed" ? { ...own, limits: { ...own.limits, openStrings: "none" } } : own;
+  const { weights, limits = NO_GRIP_LIMITS, terms } = question;
+  return terms?.[index] ?? { weights, limits };
 }

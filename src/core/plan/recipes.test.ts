@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { planRoutes } from "./planRoutes";
 import { type RouteRecipe } from "./question";
 import { countOut, neckOf, planned, question } from "./testing";
-import { areDistinct, hasOpenString, shapeOf, type Fretting } from "@/core/fretting";
+import { areDistinct, shapeOf, type Fretting } from "@/core/fretting";
 import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 
 describe("recipes, held against every route that keeps them", () => {
@@ -13,8 +13,7 @@ describe("recipes, held against every route that keeps them", () => {
     const pressed = grips.flat().filter((fret): fret is number => fret !== null && fret > 0);
     return Math.max(...pressed) - Math.min(...pressed) < width;
   };
-  const hasOneShape = (grips: readonly Fretting[]) =>
-    new Set(grips.map((each) => (hasOpenString(each) ? each.join() : shapeOf(each)))).size === 1;
+  const hasOneShape = (grips: readonly Fretting[]) => new Set(grips.map(shapeOf)).size === 1;
   test.each<[string, RouteRecipe, (grips: readonly Fretting[]) => boolean]>([
     ["E5 G5 A5", "closed", (grips) => !grips.flat().includes(0)],
     ["A5 G5 A5", "one place", ([first, , last]) => first?.join() === last?.join()],

@@ -2,7 +2,7 @@ import { chordKey } from "./memo";
 import { termsAt, type RouteQuestion, type RouteRecipe } from "./question";
 import { type GripStop } from "./stops";
 import { type Chord } from "@/core/chart";
-import { areDistinct, hasOpenString, shapeOf } from "@/core/fretting";
+import { areDistinct, shapeOf } from "@/core/fretting";
 import { makeGripSearch } from "@/core/gripSearch";
 import { makeEffortBook } from "@/core/hand";
 import { failure, success, type Result } from "@/core/result";
@@ -67,6 +67,21 @@ export function makeRouteSearch(
   });
 }
 
+/** A question with the limits that its recipe sets to single grips. */
+export function withRecipeLimits(question: RouteQuestion): RouteQuestion {
+  if (question.recipe !== "closed") return question;
+  const terms = question.chords.map((_, index) => {
+    const own = termsAt(question, index);
+    return { ...own, limits: { ...own.limits, openStrings: "none" as const } };
+  });
+  return { ...question, terms };
+}
+
+/** The same for chords of one kind on any root. */
+function kindOf({ tones }: Chord): string {
+  return JSON.stringify(tones);
+}
+
 /** Makes a search keep the question's recipe. The problem names the recipe where no route can keep it. */
 function makeRecipe(
   question: RouteQuestion,
@@ -89,11 +104,7 @@ function makeRecipe(
     case "one place":
       return coupled(chordKey, ({ place }) => place);
     case "one shape":
-      return coupled(
-        ({ tones }) => JSON.stringify(tones),
-        ({ fingering: { fretting } }) =>
-          hasOpenString(fretting) ? fretting.join() : shapeOf(fretting),
-      );
+      return coupled(kindOf, ({ fingering }) => shapeOf(fingering.fretting));
     case "one position": {
       const positions = positionsFor(question, pinned);
       if (positions.length === 0) return failure("recipe", impossibleRecipe(recipe));
