@@ -21,9 +21,8 @@ interface GripColumnProps {
 export const GripColumn = memo(function GripColumn(props: GripColumnProps) {
   const { answer, inFront, lister, onTake } = props;
   const { map, grips, total, passed, tooMany, loosenings, index } = answer;
-  const { neck, root, names, tuningName, chordName } = map;
+  const { neck, root, tuningName, chordName } = map;
   const { listing, list } = lister;
-  const [usual] = grips;
   return (
     <section aria-labelledby="grips-title">
       <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
@@ -31,11 +30,7 @@ export const GripColumn = memo(function GripColumn(props: GripColumnProps) {
           <NoteText>{`${chordName} in ${tuningName}`}</NoteText>
         </h2>
         <p className="text-muted" aria-live="polite">
-          <NoteText>
-            {tooMany
-              ? TOO_MANY
-              : countText(passed, total, names.shift === 0 ? undefined : usual?.name)}
-          </NoteText>
+          {tooMany ? TOO_MANY : countText(passed, total)}
         </p>
         <NamingButton map={map} />
         {total > 0 && <ListControls neck={neck} lister={lister} />}
@@ -95,12 +90,10 @@ function Loosenings({ loosenings, total, filter, strings, onFilter }: Loosenings
 
 const TOO_MANY = "too many grips to list; ask for more strings";
 
-/** How many grips there are, and what sounds where the chord is called by its shape. */
-function countText(count: number, total: number, sounding: string | undefined): string {
+/** How many grips there are. */
+function countText(count: number, total: number): string {
   if (total === 0) return "no playable grip; try another stack or tuning";
-  const grips =
-    count < total
-      ? `${count} of ${total} playable grips`
-      : `${total} playable ${total === 1 ? "grip" : "grips"}`;
-  return sounding === undefined ? grips : `sounds ${sounding}, ${grips}`;
+  return count < total
+    ? `${count} of ${total} playable grips`
+    : `${total} playable ${total === 1 ? "grip" : "grips"}`;
 }
