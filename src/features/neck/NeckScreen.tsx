@@ -62,7 +62,9 @@ function Neck() {
   );
   // The neck is painted first; the list and the close-up can follow a frame later.
   const listed = useAfterPaint(answer);
-  useAddress(writeAddress(view));
+  // A shape that moved with the root stands in the address where it is now.
+  const moved = view.chosen && answer?.fingering;
+  useAddress(writeAddress(moved ? { ...view, chosen: moved } : view));
 
   const take = useEvent((next: Grip | undefined, way: Fingering | undefined = next?.best) => {
     if (!way) return;
