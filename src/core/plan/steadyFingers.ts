@@ -6,8 +6,9 @@ import { type GripStop } from "./stops";
 const CHANGE_OF_FINGERS_POINTS = 4;
 
 /**
- * The same places with each grip fingered one way, the one it is fingered most often, but where other fingers save
- * enough at their own place. `chordAt` tells the chords apart, `isFixed` names stops whose fingers stay. Costs a little more than the best route, which changes fingers for any gain.
+ * The same places with each grip fingered the way it is fingered most often, except where other fingers save enough.
+ * `chordAt` tells the chords apart; stops that are `isFixed` keep their fingers. Costs a little more than the best
+ * route, which changes fingers for any gain.
  */
 export function steadyFingers(
   route: GripRoute,
