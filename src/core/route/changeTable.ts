@@ -19,7 +19,7 @@ interface Part {
 
 const parts = new WeakMap<readonly Stop[], Part>();
 
-/** The stops of a list that satisfy a condition, as a list that uses the whole list's table of changes. */
+/** Filters a list of stops; the result shares the original list's table of changes. */
 export function narrow<T extends Stop>(
   list: readonly T[],
   isKept: (stop: T) => boolean,
@@ -33,7 +33,7 @@ export function narrow<T extends Stop>(
   return kept;
 }
 
-/** The same stops at other costs, as a list that uses the same table of changes. */
+/** Copies a list of stops with other costs; the copy shares the original list's table of changes. */
 export function withCosts<T extends Stop>(
   list: readonly T[],
   costOf: (stop: T, index: number) => number,

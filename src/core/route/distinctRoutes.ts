@@ -13,7 +13,7 @@ import { type CostOfChange, type Route, type Stop } from "./stop";
 /** How far above the bound a route is looked for first, in effort points, and by how much wider each next time. */
 const FIRST_MARGIN = 0.5;
 const WIDER = 4;
-/** A margin above which no route's total lies. */
+/** Larger than the total of any route, in effort points. */
 const WHOLE_MARGIN = 1e6;
 /** Parts of routes that are followed at once, over all layers; memory and time grow with them. */
 const MAX_PARTS = 60_000;
@@ -141,7 +141,7 @@ function bestUpTo<T extends Stop>(
   return best ? routeOf(best) : null;
 }
 
-/** Without the parts that cost no less and differ no more than another to the same stop and hand. */
+/** Drops each part to which another is preferable: same stop and hand, no higher total, no fewer differences. */
 function withoutDominated<T extends Stop>(parts: Part<T>[]): readonly Part<T>[] {
   const kept: Part<T>[] = [];
   for (const part of parts.sort((a, b) => a.total - b.total)) {

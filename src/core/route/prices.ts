@@ -121,7 +121,7 @@ export function setPrices<T extends Stop>(task: Task<T>, others: number): Priced
   return best;
 }
 
-/** The cheapest route at some prices: its differences, and what it and its parts cost. */
+/** Finds the cheapest route when each difference earns its price: its differences and the lower bounds it gives. */
 function priceRoutes<T extends Stop>(
   { layers, table, differences, needed, limit }: Task<T>,
   prices: Counts,
