@@ -1,15 +1,20 @@
-import { weighRetuning, type Playing, type Weights } from "@/core/gripSearch";
+import {
+  makePitchTree,
+  weighRetuning,
+  type PitchTree,
+  type Playing,
+  type Weights,
+} from "@/core/gripSearch";
 import { type Midi } from "@/core/pitch";
 import { stringRetuningCost } from "./retuning";
 import { tuningDigits, type SearchSpace } from "./searchSpace";
 
 /** Tunings that agree on some strings. */
 export interface Groups {
-  readonly count: number;
   /** By row: the group it belongs to. */
   readonly ofRow: Int32Array;
-  /** By group: one of its rows. */
-  readonly example: Int32Array;
+  /** The groups' pitches, the strings sounding as they do with the capo; a string that need not agree has any one of its own. */
+  readonly tree: PitchTree;
 }
 
 /** All tunings of a search, a row each, and what they have cost so far. */
@@ -23,11 +28,8 @@ export interface Field {
   readonly cheapest: (most: number) => readonly number[];
 }
 
-/** Beyond this many combinations of pitches, groups are numbered by a table instead of an array. */
-const MAX_CODES = 1 << 22;
-
 /** Lays out the tunings of a space; each begins with the cost of its retuning. */
-export function makeField(space: SearchSpace, weights: Weights): Field {
+export function makeField(space: SearchSpace, weights: Weights, capo: number): Field {
   const { from, perString } = space;
   const strings = from.length;
   const digits = tuningDigits(space);
@@ -47,7 +49,7 @@ export function makeField(space: SearchSpace, weights: Weights): Field {
     costs,
     midiOf: (row) =>
       perString.map((pitches, string) => pitches[digits[row * strings + string] ?? 0] ?? 0),
-    group: (playing) => groupRows(digits, perString, playing),
+    group: (playing) => groupRows(digits, perString, playing, capo),
     cheapest: (most) => cheapestRows(costs, most),
   };
 }
@@ -56,48 +58,30 @@ function groupRows(
   digits: Uint8Array,
   perString: readonly (readonly Midi[])[],
   playing: Playing,
+  capo: number,
 ): Groups {
   const strings = perString.length;
   const size = digits.length / strings;
-  const sounding = perString.flatMap((pitches, string) =>
-    playing[string] ? [{ string, radix: pitches.length }] : [],
+  const pitches = perString.map((opens, string) =>
+    (playing[string] ? opens : opens.slice(0, 1)).map((open) => open + capo),
   );
-  const codes = sounding.reduce((product, { radix }) => product * radix, 1);
-  const groupOf = codes <= MAX_CODES ? numberByArray(codes) : numberByTable();
-  const ofRow = new Int32Array(size);
-  const example = new Int32Array(Math.min(codes, size));
-  let count = 0;
+  const codes = new Float64Array(size);
   for (let row = 0; row < size; row++) {
     let code = 0;
-    for (const { string, radix } of sounding) {
-      code = code * radix + (digits[row * strings + string] ?? 0);
+    for (const [string, { length: base }] of pitches.entries()) {
+      code = code * base + (playing[string] ? (digits[row * strings + string] ?? 0) : 0);
     }
-    const group = groupOf(code, count);
-    ofRow[row] = group;
-    if (group === count) example[count++] = row;
+    codes[row] = code;
   }
-  return { count, ofRow, example };
+  const different = withoutRepeats(codes.toSorted());
+  const groups = new Map<number, number>();
+  for (const [group, code] of different.entries()) groups.set(code, group);
+  const ofRow = Int32Array.from(codes, (code) => groups.get(code) ?? 0);
+  return { ofRow, tree: makePitchTree(pitches, different) };
 }
 
-/** Functions that tell the number of a code, which is `next` the first time. */
-function numberByArray(codes: number): (code: number, next: number) => number {
-  const numbers = new Int32Array(codes).fill(-1);
-  return (code, next) => {
-    const known = numbers[code] ?? -1;
-    if (known >= 0) return known;
-    numbers[code] = next;
-    return next;
-  };
-}
-
-function numberByTable(): (code: number, next: number) => number {
-  const numbers = new Map<number, number>();
-  return (code, next) => {
-    const known = numbers.get(code);
-    if (known !== undefined) return known;
-    numbers.set(code, next);
-    return next;
-  };
+function withoutRepeats(sorted: Float64Array): Float64Array {
+  return sorted.filter((value, index) => index === 0 || value !== sorted[index - 1]);
 }
 
 /** The rows of the least costs, by one pass that keeps a short sorted list. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { DEFAULT_CHORD_OPTIONS, readChord } from "@/core/chart";
-import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { countTunings, DEFAULT_WEIGHTS, tuningAt } from "@/core/gripSearch";
 import { makeNeck, stringScaleMm } from "@/core/neck";
 import { UNKNOWN_STRING } from "@/core/strings";
 import { usualMidi } from "@/core/tuning";
@@ -59,7 +59,7 @@ describe("the tunings of a search, a row each", () => {
   test("each once, with the cost of its retuning", () => {
     for (const mostTurned of [null, 0, 1, 2]) {
       const space = spaceOf(from, mostTurned);
-      const field = makeField(space, DEFAULT_WEIGHTS);
+      const field = makeField(space, DEFAULT_WEIGHTS, 0);
       const rows = Array.from({ length: field.size }, (_, row) => field.midiOf(row));
       expect(field.size).toBe(space.size);
       expect(tuningDigits(space)).toHaveLength(space.size * from.length);
@@ -71,14 +71,24 @@ describe("the tunings of a search, a row each", () => {
   });
 
   test("those that agree on some strings are one group", () => {
-    const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS);
-    const { count, ofRow, example } = field.group([false, true, false, true]);
-    expect(count).toBe(4 * 4);
+    const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS, 0);
+    const { ofRow, tree } = field.group([false, true, false, true]);
+    expect(countTunings(tree)).toBe(4 * 4);
     for (let row = 0; row < field.size; row++) {
-      const other = field.midiOf(example[ofRow[row] ?? 0] ?? 0);
       const midi = field.midiOf(row);
-      expect([other[1], other[3]]).toEqual([midi[1], midi[3]]);
+      const group = tuningAt(tree, ofRow[row] ?? 0);
+      expect([group[1], group[3]]).toEqual([midi[1], midi[3]]);
     }
+  });
+
+  test("with a capo groups are told as they sound", () => {
+    const { ofRow, tree } = makeField(spaceOf(from, 0), DEFAULT_WEIGHTS, 2).group([
+      true,
+      true,
+      true,
+      true,
+    ]);
+    expect(tuningAt(tree, ofRow[0] ?? 0)).toEqual(from.map((midi) => midi + 2));
   });
 
   test("the cheapest are those that cost least", () => {
@@ -86,7 +96,7 @@ describe("the tunings of a search, a row each", () => {
       fc.property(
         fc.array(fc.double({ noNaN: true }), { minLength: 256, maxLength: 256 }),
         (costs) => {
-          const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS);
+          const field = makeField(spaceOf(from, null), DEFAULT_WEIGHTS, 0);
           field.costs.set(costs);
           const found = field.cheapest(5).map((row) => costs[row]);
           const best = costs.filter((cost) => cost !== Infinity).sort((a, b) => a - b);

@@ -1,6 +1,7 @@
 import { type Chord, type CountedChord } from "@/core/chart";
 import { type Taste } from "@/core/grip";
 import {
+  countTunings,
   lowCost,
   makeGripSearch,
   type GripLimits,
@@ -54,8 +55,6 @@ export const MAX_FOUND = 20;
 const ROUNDING = 1e-6;
 /** How many tunings are tried whole at first and after each chord, to have a mark to beat. */
 const PROBED = 24;
-/** Grips looked for between two reports. */
-const PER_REPORT = 500;
 
 /**
  * The tunings of a space in which some chords cost least, retuning included; exact. A chord's cheapest
@@ -69,7 +68,7 @@ export function* searchTunings(
   const { neck, player, chords, weights, space, most } = question;
   const search = makeGripSearch(neck, player, weights, undefined, question.limits);
   const shortlist = makeShortlist(most);
-  const field = makeField(space, weights);
+  const field = makeField(space, weights, neck.capo);
   const scoreOf = (midi: readonly Midi[], limit: number) =>
     scoreTuning(search, question, midi, limit);
   const probe = (midi: readonly Midi[]) => {
@@ -96,12 +95,9 @@ export function* searchTunings(
       (shortlist.worst() + ROUNDING - (field.costs[row] ?? Infinity) - later) / times;
     const least = new Float64Array(field.size).fill(Infinity);
     for (const { playing, groups } of work[index] ?? []) {
-      const leastOf = (row: number, limit: number) =>
-        search.leastOn(retuneNeck(neck, field.midiOf(row)).midi, chord, playing, limit);
-      for (const part of spreadLeast(field, playing, leastOf, least, mayCost)) {
-        yield { share: share + (part * groups) / allWork, open, best: shortlist.best() };
-      }
+      lowerLeast(search, field, chord, playing, least, mayCost);
       share += groups / allWork;
+      yield { share, open, best: shortlist.best() };
     }
     open = addCosts(field.costs, least, times, mayCost);
     probeCheapest();
@@ -190,31 +186,24 @@ function workOf(
   }));
 }
 
-/**
- * Finds the least cost of a chord on exactly some strings, once for all tunings that agree on them, and
- * lowers `least` where it is less. `leastOf` answers for one of them. Yields the share that is done.
- */
-function* spreadLeast(
+/** Lowers what a chord costs at least in each tuning to its cost on exactly some strings, where that is less. */
+function lowerLeast(
+  search: GripSearch,
   field: Field,
+  chord: Chord,
   playing: Playing,
-  leastOf: (row: number, limit: number) => number,
   least: Float64Array,
   mayCost: (row: number) => number,
-): Generator<number> {
-  const { count, ofRow, example } = field.group(playing);
+): void {
+  const { ofRow, tree } = field.group(playing);
   // No tuning of a group asks for a grip that costs more.
-  const limits = new Float64Array(count).fill(-Infinity);
+  const limits = new Float64Array(countTunings(tree)).fill(-Infinity);
   for (const [row, group] of ofRow.entries()) {
     if (field.costs[row] === Infinity) continue;
     const limit = Math.min(least[row] ?? Infinity, mayCost(row));
     if (limit > (limits[group] ?? Infinity)) limits[group] = limit;
   }
-  const found = new Float64Array(count).fill(Infinity);
-  for (const [group, limit] of limits.entries()) {
-    if (limit === -Infinity) continue;
-    found[group] = leastOf(example[group] ?? 0, limit);
-    if (group % PER_REPORT === PER_REPORT - 1) yield group / count;
-  }
+  const found = search.leastOn(tree, chord, playing, limits);
   for (const [row, group] of ofRow.entries()) {
     const cost = found[group] ?? Infinity;
     if (cost < (least[row] ?? Infinity)) least[row] = cost;

@@ -14,10 +14,10 @@ export interface Option {
   readonly tipMm: number;
 }
 
-/** All ways to sound each string for a chord, in one tuning (of a stack: with its root in one octave). */
+/** All ways to sound each string for a chord, in some tunings (of a stack: with its root in one octave). */
 export interface Options {
-  /** By string, from the nut up. */
-  readonly perString: readonly (readonly Option[])[];
+  /** By string and pitch that it may be tuned to, from the nut up. */
+  readonly perString: readonly (readonly (readonly Option[])[])[];
   /** By string: the lowest pitch that it or a thinner one can add. */
   readonly lowestFrom: readonly Midi[];
   /** The same among the notes that the chord asks for in the bass. */
@@ -49,12 +49,16 @@ const ROOT_AND_FIFTH = (1 << 0) | (1 << 7);
 const NO_OPTIONS: StringOptions = [];
 
 /**
- * A function that lists the options of a chord in any tuning of a neck, perhaps on certain strings only.
- * What one string offers depends on its own pitch, and is worked out once for all tunings that agree on it.
+ * A function that lists the options of a chord in tunings of a neck, given by string, perhaps on certain strings
+ * only. What one string offers depends on its own pitch, and is worked out once for all tunings that agree on it.
  */
 export function makeOptions(
   neck: Neck,
-): (midi: readonly Midi[], chord: Chord, playing: Playing | null) => readonly Options[] {
+): (
+  pitches: readonly (readonly Midi[])[],
+  chord: Chord,
+  playing: Playing | null,
+) => readonly Options[] {
   const known = new WeakMap<Chord, Map<number, StringOptions>>();
 
   const once = (chord: Chord, key: number, make: () => StringOptions): StringOptions => {
@@ -72,43 +76,41 @@ export function makeOptions(
     tipMm: fingertipMm(neck, string, fret),
   });
 
-  return (midi, chord, playing) => {
+  return (pitches, chord, playing) => {
     const { root, tones } = chord;
     const isSilent = (string: number) => playing !== null && playing[string] !== true;
     const rootClass = pitchClassOf(root);
-    if (tones.kind === "free") {
-      const perString = midi.map((open, string) =>
-        isSilent(string)
-          ? NO_OPTIONS
-          : once(chord, keyOf(string, open, 0), () =>
-              Array.from({ length: neck.frets + 1 }, (_, fret) => fret).flatMap((fret) => {
-                const degree = pitchClass(open + fret - rootClass);
-                return tones.allowed.includes(degree) ? [optionAt(string, open, fret, degree)] : [];
-              }),
-            ),
+    const eachString = (rootMidi: number, make: (string: number, open: Midi) => StringOptions) =>
+      pitches.map((opens, string) =>
+        opens.map((open) =>
+          isSilent(string)
+            ? NO_OPTIONS
+            : once(chord, keyOf(string, open, rootMidi), () => make(string, open)),
+        ),
       );
-      const leastNotes = Math.min(tones.leastNotes, midi.length);
+    if (tones.kind === "free") {
+      const perString = eachString(0, (string, open) =>
+        Array.from({ length: neck.frets + 1 }, (_, fret) => fret).flatMap((fret) => {
+          const degree = pitchClass(open + fret - rootClass);
+          return tones.allowed.includes(degree) ? [optionAt(string, open, fret, degree)] : [];
+        }),
+      );
+      const leastNotes = Math.min(tones.leastNotes, pitches.length);
       return [
         optionsOf(perString, bitsFor(tones.required), leastNotes, false, askedOf(chord).bass),
       ];
     }
     const { stack } = tones;
     const all = bitsFor(stack.map((_, tone) => tone));
-    const sounding = midi.filter((_, string) => !isSilent(string));
+    const sounding = pitches.filter((_, string) => !isSilent(string)).flat();
     return rootsOf(rootClass, stack, { midi: sounding, frets: neck.frets }).map((rootMidi) => {
-      const perString = midi.map((open, string) =>
-        isSilent(string)
-          ? NO_OPTIONS
-          : once(chord, keyOf(string, open, rootMidi), () =>
-              stack
-                .flatMap((semitones, tone) => {
-                  const fret = rootMidi + semitones - open;
-                  return fret >= 0 && fret <= neck.frets
-                    ? [optionAt(string, open, fret, tone)]
-                    : [];
-                })
-                .sort((a, b) => a.fret - b.fret),
-            ),
+      const perString = eachString(rootMidi, (string, open) =>
+        stack
+          .flatMap((semitones, tone) => {
+            const fret = rootMidi + semitones - open;
+            return fret >= 0 && fret <= neck.frets ? [optionAt(string, open, fret, tone)] : [];
+          })
+          .sort((a, b) => a.fret - b.fret),
       );
       return optionsOf(perString, all, stack.length, true, null);
     });
@@ -116,7 +118,7 @@ export function makeOptions(
 }
 
 function optionsOf(
-  perString: readonly StringOptions[],
+  perString: readonly (readonly StringOptions[])[],
   required: number,
   leastNotes: number,
   eachOnce: boolean,
@@ -133,7 +135,7 @@ function optionsOf(
     let lowestBass = lowestBassFrom[string + 1] ?? Infinity;
     let open = 0;
     let lowestFret = Infinity;
-    for (const { midi, fret } of perString[string] ?? []) {
+    for (const { midi, fret } of (perString[string] ?? []).flat()) {
       if (fret < lowestFret) lowestFret = fret;
       if (midi < lowest) lowest = midi;
       if (midi < lowestBass && pitchClass(midi) === bass) lowestBass = midi;

@@ -1,6 +1,8 @@
 import { FORMS, soundNext, type FormNode } from "@/core/forms";
-import { NOTHING_HELD, type Held } from "@/core/fretting";
+import { hold, NOTHING_HELD, type Held } from "@/core/fretting";
+import { FINGERS_AND_THUMB } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
+import { CHORD_STRINGS } from "@/core/preference";
 import { type Lie } from "./lie";
 import { type Option, type Options } from "./options";
 
@@ -65,6 +67,58 @@ export const NOTHING: Sofar = {
   rough: 0,
 };
 
+/**
+ * A fretting with one more string sounding; null where no hand holds it.
+ *
+ * @param pitches sounding on thicker strings, thickest first
+ * @param rough what the note adds between all notes, in plain fifths
+ */
+export function withNote(
+  sofar: Sofar,
+  option: Option,
+  string: number,
+  pitches: readonly Midi[],
+  { perString, others }: Options,
+  reachMm: number,
+  rough: number,
+): Sofar | null {
+  const { fret, midi, tipMm, tone } = option;
+  const held = hold(sofar.held, fret);
+  if (held.fingers > FINGERS_AND_THUMB) return null;
+  const isOpen = fret === 0;
+  const lowMm = isOpen ? sofar.lowMm : Math.min(sofar.lowMm, tipMm);
+  const highMm = isOpen ? sofar.highMm : Math.max(sofar.highMm, tipMm);
+  if (highMm - lowMm > reachMm) return null;
+  let same = sofar.same;
+  for (const pitch of pitches) if (pitch === midi) same++;
+  const isFirst = sofar.notes === 0;
+  const before = pitches[pitches.length - 1] ?? midi;
+  const isUnderBar = sofar.barFret === fret && (isOpen || sofar.silent === 0);
+  return {
+    notes: sofar.notes + 1,
+    pressed: sofar.pressed + (isOpen ? 0 : 1),
+    heard: sofar.heard | tone,
+    held,
+    lowMm,
+    highMm,
+    lowestFret: isOpen ? sofar.lowestFret : Math.min(sofar.lowestFret, fret),
+    highestFret: Math.max(sofar.highestFret, fret),
+    silent: 0,
+    inner: sofar.inner + (isFirst ? 0 : sofar.silent),
+    ringing: sofar.ringing + (isOpen ? 1 : 0),
+    lowest: Math.min(sofar.lowest, midi),
+    thickest: isFirst ? string : sofar.thickest,
+    isBassOpen: isFirst ? isOpen : sofar.isBassOpen,
+    form: formWith(sofar, option, midi - (pitches[0] ?? midi)),
+    barFret: isFirst || isUnderBar ? fret : -1,
+    same,
+    falling: sofar.falling + (midi < before ? 1 : 0),
+    beyondSix: sofar.beyondSix + (string < perString.length - CHORD_STRINGS ? 1 : 0),
+    others: sofar.others + ((tone & others) === 0 ? 0 : 1),
+    rough: sofar.rough + rough,
+  };
+}
+
 /** Whether a grip may yet lie under one bar, or ring open on all its strings, before any sounds. */
 export function mayBeBar(lie: Lie | null, mostOpen: number): boolean {
   return lie === null || lie.inner === 0 || mostOpen === lie.notes;
@@ -77,7 +131,7 @@ export function mayRingInBass({ openFrom }: Options, lie: Lie | null): boolean {
 }
 
 /** The forms that stay possible with one more note; the first must be the root. */
-export function formWith(
+function formWith(
   { notes, form, silent }: Sofar,
   { tone }: Option,
   semitones: number,

@@ -18,6 +18,7 @@ export const FREE_WEIGHTS = {
   "bass on the thickest string": 1.17,
   "no form": 14.11,
   "no form, from sevenths up": 12,
+  "no form above its bass": 7.96,
   "open form moved": 15.62,
   "form on other frets": 11.41,
   "string silent in a form": 9.46,

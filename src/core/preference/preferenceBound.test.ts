@@ -52,6 +52,7 @@ function sketchOf(fretting: Fretting, strings: number, asked: Asked): Preference
     pressed: pressed.length,
     lowestFret: pressed.length > 0 ? Math.min(...pressed) : 0,
     highestFret: Math.max(0, ...pressed),
+    lowestFretToCome: left === 0 ? Infinity : 0,
     open,
     mostOpen: open + left,
     inner: (sounding.at(-1) ?? 0) - (sounding[0] ?? 0) + 1 - Math.max(1, sounding.length),

@@ -29,6 +29,8 @@ export interface PreferenceSketch {
   /** Of the pressed strings; equal, whatever they are, where none is. */
   readonly lowestFret: number;
   readonly highestFret: number;
+  /** No further string can be pressed lower; 0 where that is not known, Infinity where none can be pressed. */
+  readonly lowestFretToCome: number;
   /** Open strings so far, and as many as there may be in the end. */
   readonly open: number;
   readonly mostOpen: number;
@@ -75,9 +77,11 @@ export function makePreferenceBound(
   const ownBound =
     asked.kind === "stack" ? stackBound(neck.midi.length) : freeBound(neck, asked, strings);
   const of: PreferenceBound = (sketch) => {
-    const { pressed, highestFret } = sketch;
+    const { pressed, highestFret, lowestFretToCome } = sketch;
     const lowestFret =
-      pressed === 0 ? 0 : Math.min(sketch.lowestFret, lowestBeside[highestFret] ?? 0);
+      pressed === 0
+        ? 0
+        : Math.min(sketch.lowestFret, Math.max(lowestFretToCome, lowestBeside[highestFret] ?? 0));
     let points = ownBound(sketch, lowestFret);
     for (const tilt of tilts) points += leastTilt(tilt, sketch, lowestFret, neck.frets);
     return points;

@@ -35,6 +35,7 @@ export const TERM_OF_FREE: Readonly<Record<FreeTrait, PreferenceTerm>> = {
   "bass on the thickest string": "form",
   "no form": "form",
   "no form, from sevenths up": "form",
+  "no form above its bass": "form",
   "open form moved": "form",
   "form on other frets": "form",
   "string silent in a form": "form",

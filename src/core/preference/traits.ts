@@ -1,4 +1,4 @@
-import { formOf, isOnUsualFrets } from "@/core/forms";
+import { formOf, isFormOverBass, isOnUsualFrets } from "@/core/forms";
 import { type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 import { type Asked } from "./asked";
@@ -118,6 +118,9 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
   if (form && !isBar) {
     if (!form.isMovable && open === 0) count("open form moved", 1);
     if (!isOnUsualFrets(form, fretting)) count("form on other frets", 1);
+  }
+  if (isBass && !isOnRoot && !isFormOverBass(fretting, midi, asked.root)) {
+    count("no form above its bass", 1);
   }
   count("note beyond six strings", notesBeyond(fretting, strings));
 

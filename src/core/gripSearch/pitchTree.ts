@@ -1,0 +1,115 @@
+import { type Midi } from "@/core/pitch";
+
+/**
+ * Tunings as a tree, a level for each string, thickest first: those that agree on their thicker strings share
+ * a branch, and so share what is found out about it.
+ */
+export interface PitchTree {
+  /** By string: the pitches that it may be tuned to. */
+  readonly pitches: readonly (readonly Midi[])[];
+  /** By string; the nodes of the last are the tunings. */
+  readonly levels: readonly PitchLevel[];
+}
+
+interface PitchLevel {
+  /** By node: which of the string's pitches it stands for. */
+  readonly pitch: Int32Array;
+  readonly parent: Int32Array;
+  /** By parent, and one more: its first child; its last is the one before the next parent's first. */
+  readonly firstChild: Int32Array;
+}
+
+/**
+ * @param codes one for each tuning, ascending: which pitch each string has, as digits whose base is
+ *   the count of the string's pitches, the thickest string first
+ */
+export function makePitchTree(
+  pitches: readonly (readonly Midi[])[],
+  codes: Float64Array,
+): PitchTree {
+  const levels: PitchLevel[] = [];
+  let nodes = codes;
+  for (const { length: base } of pitches.toReversed()) {
+    const parents = new Float64Array(nodes.length);
+    const pitch = new Int32Array(nodes.length);
+    const parent = new Int32Array(nodes.length);
+    const firstChild: number[] = [];
+    for (const [node, code] of nodes.entries()) {
+      const parentCode = Math.floor(code / base);
+      if (firstChild.length === 0 || parentCode !== parents[firstChild.length - 1]) {
+        parents[firstChild.length] = parentCode;
+        firstChild.push(node);
+      }
+      pitch[node] = code - parentCode * base;
+      parent[node] = firstChild.length - 1;
+    }
+    nodes = parents.subarray(0, firstChild.length);
+    levels.unshift({ pitch, parent, firstChild: Int32Array.from([...firstChild, pitch.length]) });
+  }
+  return { pitches, levels };
+}
+
+/** The tree of a single tuning. */
+export function onePitchTree(midi: readonly Midi[]): PitchTree {
+  return makePitchTree(
+    midi.map((pitch) => [pitch]),
+    new Float64Array(1),
+  );
+}
+
+/** The pitches of one tuning of a tree, thickest string first. */
+export function tuningAt({ pitches, levels }: PitchTree, tuning: number): readonly Midi[] {
+  const midi: Midi[] = [];
+  let node = tuning;
+  for (let string = levels.length - 1; string >= 0; string--) {
+    const { pitch, parent } = levels[string] ?? { pitch: [], parent: [] };
+    midi.unshift(pitches[string]?.[pitch[node] ?? 0] ?? 0);
+    node = parent[node] ?? 0;
+  }
+  return midi;
+}
+
+export function countTunings({ levels }: PitchTree): number {
+  return levels.at(-1)?.pitch.length ?? 0;
+}
+
+/** For each node of a tree the most of what stands at the tunings below it, kept up as those sink. */
+export interface MostBelow {
+  /** The root is node 0 of level 0, the nodes of a string those of the level after it. */
+  readonly at: (level: number, node: number) => number;
+  /** Lowers what stands at a tuning. */
+  readonly lower: (tuning: number, value: number) => void;
+}
+
+export function mostBelow({ levels }: PitchTree, values: Float64Array): MostBelow {
+  const most: Float64Array[] = [Float64Array.from(values)];
+  const mostOf = (children: Float64Array, firstChild: Int32Array, node: number) => {
+    let highest = -Infinity;
+    for (let child = firstChild[node] ?? 0; child < (firstChild[node + 1] ?? 0); child++) {
+      highest = Math.max(highest, children[child] ?? -Infinity);
+    }
+    return highest;
+  };
+  for (const { firstChild } of levels.toReversed()) {
+    const children = most[0] ?? values;
+    const parents = new Float64Array(firstChild.length - 1);
+    for (const node of parents.keys()) parents[node] = mostOf(children, firstChild, node);
+    most.unshift(parents);
+  }
+  return {
+    at: (level, node) => most[level]?.[node] ?? -Infinity,
+    lower: (tuning, value) => {
+      let node = tuning;
+      let lowered = value;
+      for (let level = levels.length; ; level--) {
+        const here = most[level];
+        if (!here || here[node] === lowered) return;
+        here[node] = lowered;
+        const above = levels[level - 1];
+        if (!above) return;
+        node = above.parent[node] ?? 0;
+        lowered = mostOf(here, above.firstChild, node);
+      }
+    },
+  };
+}
