@@ -44,12 +44,19 @@ export function makeField(space: SearchSpace, weights: Weights, capo: number): F
         (costs[row] ?? 0) + (turning[string]?.[digits[row * strings + string] ?? 0] ?? 0);
     }
   }
+  const grouped = new Map<string, Groups>();
   return {
     size,
     costs,
     midiOf: (row) =>
       perString.map((pitches, string) => pitches[digits[row * strings + string] ?? 0] ?? 0),
-    group: (playing) => groupRows(digits, perString, playing, capo),
+    group: (playing) => {
+      const known = grouped.get(playing.join());
+      if (known) return known;
+      const groups = groupRows(digits, perString, playing, capo);
+      grouped.set(playing.join(), groups);
+      return groups;
+    },
     cheapest: (most) => cheapestRows(costs, most),
   };
 }

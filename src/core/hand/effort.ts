@@ -52,7 +52,8 @@ export function effortTerms(
   presses: readonly Press[],
   damping: DampingPlan,
   school: School,
-): Omit<EffortTerms, "crossed"> {
+  crossed: number,
+): EffortTerms {
   const { neck, fretting, hand } = silence;
   // One for each of EFFORT_TERMS: numbers in the inner loop, where names would take a tenth longer.
   const sums = [0, 0, 0, 0, 0, 0, 0, 0, 0];
@@ -79,6 +80,7 @@ export function effortTerms(
     interior,
     risk,
     school: followsSchool(fretting, presses, school) ? SCHOOL[school] : 0,
+    crossed,
   };
 }
 

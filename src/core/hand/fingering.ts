@@ -81,7 +81,7 @@ function weighPresses(
 ): Fingering {
   const { fretting } = silence;
   const damping = planDamping(silence, presses);
-  const terms = { ...effortTerms(silence, usual, damping, school), crossed };
+  const terms = effortTerms(silence, usual, damping, school, crossed);
   return {
     fretting,
     fingers: fingersOf(fretting, presses),
