@@ -81,7 +81,7 @@ export const GripList = memo(function GripList(props: GripListProps) {
                 grip={grip}
                 root={root}
                 sounds={sounds}
-                isSameShape={shapeOf(grip.fretting) === chosenShape}
+                isSameShape={index !== chosen && shapeOf(grip.fretting) === chosenShape}
               />
             </div>
           )}
@@ -96,7 +96,7 @@ interface GripCellsProps {
   readonly root: Note;
   /** Classes of the cell that says what sounds. */
   readonly sounds: string;
-  /** Whether it is the chosen grip's shape, there or elsewhere. */
+  /** Another place of the shape of the chosen grip. */
   readonly isSameShape: boolean;
 }
 
