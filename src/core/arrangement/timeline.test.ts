@@ -38,6 +38,19 @@ describe("what happens while a song plays", () => {
     expect(round.lengthS).toBe(8);
   });
 
+  test.each([
+    ["|: A5 |1. <D5 :|2. E5 |", "A5 3.5, D5 4.5, A5 4, E5 4"],
+    ["|: A5 |1. E5 :|2. <D5 |", "A5 4, E5 4, A5 3.5, D5 4.5"],
+    ["|: <A5 | E5 :|", "A5 4.5, E5 3.5, A5 4.5, E5 4"],
+    ["| A5 . <E5 . | % |", "A5 1.5, E5 2.5, A5 1.5, E5 2.5"],
+  ])(
+    "a chord that comes early takes its time from the one played before it: %s",
+    (text, played) => {
+      const { chords } = laidOut(text);
+      expect(chords.map(({ name, beats }) => `${name} ${beats}`).join(", ")).toBe(played);
+    },
+  );
+
   test("in 6/8 the beat is a dotted quarter; a pick-up ends as a whole bar does", () => {
     const six = roundOf(laidOut("Time: 6/8\n| A5 |"), 0, 1, 60);
     expect(at(six.events, "click")).toEqual([0, 1]);

@@ -4,30 +4,60 @@ export {
   type ChartChord,
   type ChartProblem,
   type ChartSection,
-  type TextPlace,
   type KeptLine,
+  type Key,
+  keyOfSignature,
+  quartersPerBeat,
+  readKey,
+  signatureOf,
+  type TextPlace,
 } from "./chart";
-export { piecesOf, type LinePiece, type PieceKind } from "./highlight";
-export { readChart } from "./readChart";
-export { FORM_CHORDS, FORMS, writeForm, type Form, type FormChords } from "./form";
-export { readKey, type Key } from "./roman";
-export { say, sayChordTexture, sayTexture, type Said } from "./rewrite";
-export { transposeChart, type Move } from "./transpose";
-export { pickedAt, strikesAs, strikesOf, type Strike, type StruckSpan } from "./strikes";
+export {
+  type LinePiece,
+  NOTATION,
+  type PieceKind,
+  piecesOf,
+  readChordName,
+  readHeadingLine,
+  textureMark,
+} from "./text";
+export { readChart } from "./read";
+export {
+  type Form,
+  FORM_CHORDS,
+  type FormChords,
+  FORMS,
+  type Loop,
+  LOOPS,
+  type Move,
+  type Said,
+  say,
+  sayChordTexture,
+  sayTexture,
+  transposeChart,
+  writeForm,
+  writeLoop,
+} from "./write";
 export {
   ACCENTS,
+  changeGaps,
+  DEFAULT_TEMPO_BPM,
   FEELS,
   MOTIONS,
+  needsGrip,
+  pickedAt,
   PLAIN_TEXTURE,
+  type PlayedChord,
+  playedChords,
   readTexture,
+  type Strike,
+  strikesAs,
+  strikesOf,
   STROKES,
+  type StruckChord,
+  type StruckSpan,
+  type Texture,
   textureText,
   TOUCHES,
-  type Texture,
-} from "./texture";
-export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
-export { quartersPerBeat } from "./meter";
-export { playedChords, type PlayedChord } from "./played";
-export { DEFAULT_TEMPO_BPM, UNLIMITED_QUARTERS_BPM } from "./tempo";
-export { LOOPS, writeLoop, type Loop } from "./loop";
-export { keyOfSignature, signatureOf } from "./keySignature";
+  UNLIMITED_QUARTERS_BPM,
+} from "./play";

@@ -1,8 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import { readChart } from ".";
-import { keyOfSignature, signatureOf } from "./keySignature";
-import { readKey } from "./roman";
-import { pickedAt } from "./strikes";
+import { keyOfSignature, signatureOf } from "./chart";
+import { readKey } from "./chart";
+import { pickedAt } from "./play";
 
 /** Each section with its number of bars. */
 const partsOf = (text: string) =>

@@ -1,3 +1,4 @@
+import { NOTATION } from "@/core/song";
 import { type ScoreBar, type ScoreChord } from "@/formats/score";
 
 /** More parts than a bar of any chart is written in. */
@@ -14,7 +15,7 @@ export interface BarText {
 /**
  * Writes a bar in as few even parts as its chords need: "A5 . D5 r".
  *
- * @param isNextEarly whether the next bar's first chord comes an eighth before it, which the reader takes from this bar
+ * @param isNextEarly whether the next bar's first chord comes an eighth before it and may have been taken from this bar
  * @param textureOf what a chord is followed by, to say how it is played: "~muted"
  */
 export function barText(
@@ -22,7 +23,7 @@ export function barText(
   isNextEarly: boolean,
   textureOf: (chord: ScoreChord) => string,
 ): BarText {
-  if (chords.length === 0) return { text: "r", isExact: true };
+  if (chords.length === 0) return { text: NOTATION.rest, isExact: true };
   const spans = chords.map((chord, index) => {
     const isLast = index === chords.length - 1;
     const isEarly = index === 0 && Math.abs(chord.startBeat + EARLY) < ROUNDING;
@@ -39,11 +40,11 @@ export function barText(
       counts,
     );
   const slot = beats / slots;
-  const words: string[] = Array.from({ length: slots }, () => "r");
+  const words: string[] = Array.from({ length: slots }, () => NOTATION.rest);
   for (const { chord, isEarly, start, end } of spans) {
     const first = Math.min(slots - 1, Math.round(start / slot));
-    words[first] = `${isEarly ? "<" : ""}${wordOf(chord.name)}${textureOf(chord)}`;
-    for (let at = first + 1; at < Math.round(end / slot); at++) words[at] = ".";
+    words[first] = `${isEarly ? NOTATION.early : ""}${wordOf(chord.name)}${textureOf(chord)}`;
+    for (let at = first + 1; at < Math.round(end / slot); at++) words[at] = NOTATION.hold;
   }
   const isExact = edges.every((edge) => isWhole(edge / slot));
   return { text: restsJoined(words).join(" "), isExact };
@@ -51,7 +52,9 @@ export function barText(
 
 /** A rest lasts until the next chord, so one is enough; the others hold it. */
 function restsJoined(words: readonly string[]): readonly string[] {
-  return words.map((word, at) => (word === "r" && words[at - 1] === "r" ? "." : word));
+  return words.map((word, at) =>
+    word === NOTATION.rest && words[at - 1] === NOTATION.rest ? NOTATION.hold : word,
+  );
 }
 
 /** The fewest even parts in which chords begin and end where they should; null where charts have none. */
@@ -78,5 +81,5 @@ function isWhole(number: number): boolean {
 
 /** A name without what would end its word or its bar. */
 function wordOf(name: string): string {
-  return name.replace(/[\s|[\]{}~!<]+/g, "") || "N.C.";
+  return name.replace(/[\s|[\]{}~!<]+/g, "") || NOTATION.noChord;
 }

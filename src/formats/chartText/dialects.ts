@@ -1,4 +1,4 @@
-import { readChart } from "@/core/song";
+import { readHeadingLine } from "@/core/song";
 
 /** How a kind of chart writes what is not bars. */
 export interface Dialect {
@@ -37,7 +37,7 @@ function headingLines(name: string, times: number): readonly string[] {
 }
 
 function isHeading(heading: string, name: string): boolean {
-  return readChart(`${heading}\n| r |`).sections[0]?.name === name;
+  return readHeadingLine(heading)?.name === name;
 }
 
 function repeated(body: readonly string[], times: number): readonly string[] {

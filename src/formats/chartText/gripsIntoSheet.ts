@@ -1,5 +1,5 @@
 import { pitchTexts } from "@/core/pitch";
-import { readChart } from "@/core/song";
+import { readChordName } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 import { problemAt, type FormatProblem, type Score } from "@/formats/score";
 import { defineText, readDefine, type DefinedGrip } from "./define";
@@ -48,8 +48,7 @@ export function gripsIntoSheet(text: string, score: Score, tuning: Tuning): Writ
 function definedIn(line: string): DefinedGrip | null {
   const grip = readDefine(DEFINE.exec(line)?.[1] ?? "");
   if (!grip) return null;
-  const { name } = readChart(`| ${grip.name} |`).sections[0]?.bars[0]?.chords[0] ?? grip;
-  return { ...grip, name };
+  return { ...grip, name: readChordName(grip.name).name };
 }
 
 /** The grips that the sheet defines already and that are played wherever their names stand: those lines stay. */

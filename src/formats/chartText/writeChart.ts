@@ -1,5 +1,5 @@
 import { pitchTexts } from "@/core/pitch";
-import { readChart } from "@/core/song";
+import { readChart, textureMark } from "@/core/song";
 import {
   problemAt,
   type FormatProblem,
@@ -99,7 +99,7 @@ function bodyOf(
   const shared = textures.size === 1 && only ? only : null;
   const lines: string[] = shared === null ? [] : [dialect.say("Texture", shared)];
   const textureOf = ({ texture }: ScoreChord) =>
-    texture === null || texture === shared ? "" : `~${texture.replaceAll(" ", "+")}`;
+    texture === null || texture === shared ? "" : textureMark(texture);
   let open: string[] = [];
   let openLine: number | undefined;
   const endLine = () => {

@@ -1,6 +1,6 @@
 import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
-import { readChart } from "@/core/song";
+import { readChordName } from "@/core/song";
 import { nameChord } from "@/core/stack";
 import { type ScoreChord } from "./score";
 
@@ -14,9 +14,7 @@ const MOST_KNOWN = 5_000;
 export function namedChord(name: string): NamedChord {
   const before = known.get(name);
   if (before) return before;
-  const read = readChart(`| ${name.replace(/[\s|]+/g, "")} |`).sections[0]?.bars[0]?.chords[0];
-  const { reducedTo = null, leftOut = [] } = read ?? {};
-  const chord = { name: read?.name ?? name, reducedTo, leftOut };
+  const chord = readChordName(name);
   if (known.size < MOST_KNOWN) known.set(name, chord);
   return chord;
 }

@@ -11,7 +11,10 @@ export interface PlayedBar extends ScoreBar {
 /** A note or chord in the time of the song, in quarters. */
 export type InSong<T> = T & { readonly start: number };
 
-/** The bars of a score in the order in which they are played, repeats written out. */
+/**
+ * The bars of a score in the order in which they are played, repeats written out. A chord that comes early takes its time
+ * from the one that is played before it.
+ */
 export function playedBars({ sections, order }: Score): readonly PlayedBar[] {
   let start = 0;
   const bars: PlayedBar[] = [];
@@ -19,10 +22,20 @@ export function playedBars({ sections, order }: Score): readonly PlayedBar[] {
     const bar = sections[section]?.bars[index];
     if (!bar) continue;
     const isFirst = order[at - 1]?.[0] !== section;
+    const before = bars.at(-1);
+    if (before) bars[bars.length - 1] = endingBefore(before, bar.chords[0]?.startBeat ?? 0);
     bars.push({ ...bar, start, begins: isFirst ? (sections[section]?.name ?? "") : null });
     start += bar.beats;
   }
   return bars;
+}
+
+/** A bar whose last chord ends where the next bar's first begins: at `startBeat` of that bar, negative where it comes early. */
+function endingBefore(bar: PlayedBar, startBeat: number): PlayedBar {
+  const last = bar.chords.at(-1);
+  const room = last ? bar.beats + startBeat - last.startBeat : 0;
+  if (!last || startBeat >= 0 || last.beats <= room) return bar;
+  return { ...bar, chords: [...bar.chords.slice(0, -1), { ...last, beats: Math.max(0, room) }] };
 }
 
 /** A chord as it is played, with the meter of its bar. */

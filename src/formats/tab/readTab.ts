@@ -1,4 +1,4 @@
-import { readChart, type Chart } from "@/core/song";
+import { readChart, readHeadingLine, type Chart } from "@/core/song";
 import { readTuning, samePitches, type Tuning } from "@/core/tuning";
 import { meterBeats } from "@/formats/chartText";
 import {
@@ -271,11 +271,8 @@ function capoOf({ kept }: Chart): number {
 
 function headingIn(text: string): Heading | null {
   if (text.includes("|") || text.trim() === "") return null;
-  const { sections, order, problems } = readChart(`${text}\n| r |`);
-  const name = sections[0]?.name ?? "";
-  return name !== "" && problems.length === 0
-    ? { name, times: Math.min(MOST_TIMES, order.length) }
-    : null;
+  const heading = readHeadingLine(text);
+  return heading && { ...heading, times: Math.min(MOST_TIMES, heading.times) };
 }
 
 const UNREAD: Readonly<Record<string, string>> = {

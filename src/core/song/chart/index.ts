@@ -1,0 +1,13 @@
+export { type Key, readKey } from "./key";
+export {
+  type Chart,
+  type ChartBar,
+  type ChartChord,
+  type ChartProblem,
+  type ChartSection,
+  type KeptLine,
+  type TextPlace,
+} from "./chart";
+export { keyOfSignature, signatureOf } from "./keySignature";
+export { COMMON_METER, divides, type Meter, quartersPerBeat, readMeter } from "./meter";
+export { reduceToFive } from "./reduce";

@@ -1,0 +1,1 @@
+export { readChart } from "./readChart";

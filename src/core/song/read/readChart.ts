@@ -1,0 +1,63 @@
+import { makeBuilder, type ChartBuilder } from "./builder";
+import { type Chart } from "../chart";
+import { applyDirectives } from "./directives";
+import { kindOfLine, type Line, linesIn } from "../text";
+import { readBars } from "./readBars";
+import { readChordLine } from "./readChordLine";
+import { readCounted } from "./readCounted";
+import { readSheet } from "./readSheet";
+
+/** More than a book of songs; what follows is kept in the text, and not read. */
+const LONGEST = 250_000;
+
+/**
+ * Reads the text of a chart: bars between lines, chords over words, bracketed chord sheets, and counts, mixed as they come.
+ * Nothing of the text is lost: every line is bars, a heading, kept, or told as a problem in its place.
+ *
+ * @example readChart("Tempo: 96\nVerse\n| A5 . D5 . | E5 |").sections[0].bars.length // 2
+ */
+export function readChart(text: string): Chart {
+  const builder = makeBuilder();
+  for (const line of linesIn(text.slice(0, LONGEST))) readLine(line, builder);
+  if (text.length > LONGEST) {
+    const last = linesIn(text.slice(0, LONGEST)).at(-1);
+    if (last) {
+      const place = { text: last.text.slice(-1), column: Math.max(0, last.text.length - 1) };
+      builder.problem(last, place, `only the first ${LONGEST} characters are read`);
+    }
+  }
+  return builder.finish();
+}
+
+function readLine(line: Line, builder: ChartBuilder): void {
+  if (builder.isAside(line)) return;
+  const kind = kindOfLine(line.text, builder.key());
+  switch (kind.kind) {
+    case "blank":
+      return;
+    case "directive":
+      applyDirectives(line, kind.facts, builder);
+      return;
+    case "heading":
+      builder.heading(line, kind.name, kind.times);
+      return;
+    case "bars":
+      readBars(line, builder);
+      return;
+    case "sheet":
+      readSheet(line, builder);
+      return;
+    case "counts":
+      readCounted(line, builder);
+      return;
+    case "chords":
+      readChordLine(line, builder);
+      return;
+    case "text":
+      builder.keep(line, line.text.trim(), isComment(line.text) ? "comment" : "lyric");
+  }
+}
+
+function isComment(text: string): boolean {
+  return /^\s*(#|\/\/|\(.*\)\s*$|<)/.test(text);
+}
