@@ -3,6 +3,7 @@
 import { type ReactNode } from "react";
 import { type Start } from "@/state";
 import { BringInProvider } from "./bringIn";
+import { OpenDocumentsProvider } from "./document";
 import { Documents } from "./documents";
 import { InstrumentProvider } from "./instrument";
 import { Notices } from "./notices";
@@ -24,13 +25,15 @@ export function Session({ start, children }: SessionProps) {
     <Notices first={first}>
       <RigProvider start={start.rig} origin={origin}>
         <PlayerProvider>
-          <Documents start={start}>
-            <InstrumentProvider>
-              <PlayerNames>
-                <BringInProvider>{children}</BringInProvider>
-              </PlayerNames>
-            </InstrumentProvider>
-          </Documents>
+          <OpenDocumentsProvider>
+            <Documents start={start}>
+              <InstrumentProvider>
+                <PlayerNames>
+                  <BringInProvider>{children}</BringInProvider>
+                </PlayerNames>
+              </InstrumentProvider>
+            </Documents>
+          </OpenDocumentsProvider>
         </PlayerProvider>
       </RigProvider>
     </Notices>

@@ -10,8 +10,7 @@ import {
   type Start,
 } from "@/state";
 import { useResumed, useRig, useSettingsHeard } from "./rig";
-import { UndoProvider } from "./undo";
-import { useHistory, type Steps } from "./useHistory";
+import { UndoProvider, useHistory, type Steps } from "./document";
 import { useSavedChoice } from "./useSavedChoice";
 
 interface ViewState {

@@ -1,3 +1,11 @@
+export {
+  useDocument,
+  useHistory,
+  useUndo,
+  useUndoThrough,
+  type DocumentChange,
+  type Steps,
+} from "./document";
 export { askServer } from "./askServer";
 export { useBringIn, useBroughtIn, type BroughtIn } from "./bringIn";
 export { fetchSong } from "./fetchSong";
@@ -8,10 +16,8 @@ export { usePlayer } from "./player";
 export { newId, useAdopted, useRig } from "./rig";
 export { AWAY, useSavingNews } from "./saving";
 export { Session } from "./Session";
-export { useUndo, useUndoThrough } from "./undo";
 export { useAwake } from "./useAwake";
 export { useAddress } from "./useAddress";
 export { useDraft, useFoundDraft } from "./useDraft";
 export { useHearing } from "./useHearing";
-export { useHistory, type Steps } from "./useHistory";
 export { useTuningShelf } from "./useTuningShelf";

@@ -9,9 +9,8 @@ import { useShownNotice, useTell } from "./notices";
 import { useRig } from "./rig";
 import { Session } from "./Session";
 import { fakeBrowser, response, startWith, taken } from "./testing";
-import { useUndo, useUndoThrough } from "./undo";
+import { useHistory, useUndo, useUndoThrough } from "./document";
 import { useSavingNews } from "./saving";
-import { useHistory } from "./useHistory";
 
 fakeBrowser();
 

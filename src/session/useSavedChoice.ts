@@ -2,10 +2,11 @@
 
 import { useEffect, useRef } from "react";
 import { changedFields, PLAYER_ID, type Choice } from "@/state";
+import { useEvent } from "@/ui/controls";
+import { useSaveOnPause } from "./document";
 import { useResumed, useRig, useSettingsHeard } from "./rig";
 
 const QUIET_MS = 250;
-const LEAVING = ["beforeunload", "pagehide"];
 
 /**
  * Saves what changed of the choice once the player has stopped changing it, and at once when the page is left: only
@@ -25,20 +26,11 @@ export function useSavedChoice(choice: Choice): void {
     saved.current = { ...saved.current, ...resumed };
   }, [resumed]);
 
-  useEffect(() => {
-    const save = () => {
-      const fields = changedFields(saved.current, choice);
-      saved.current = choice;
-      if (Object.keys(fields).length === 0) return;
-      void change({ act: "set", kind: "choice", id: PLAYER_ID, fields });
-    };
-    const timer = setTimeout(save, QUIET_MS);
-    // Before the page's last sending, which listens to the same. The first fires before the next page is requested,
-    // but not in every browser; the second always fires.
-    for (const leaving of LEAVING) window.addEventListener(leaving, save, { capture: true });
-    return () => {
-      clearTimeout(timer);
-      for (const leaving of LEAVING) window.removeEventListener(leaving, save, { capture: true });
-    };
-  }, [choice, change]);
+  const save = useEvent(() => {
+    const fields = changedFields(saved.current, choice);
+    saved.current = choice;
+    if (Object.keys(fields).length === 0) return;
+    void change({ act: "set", kind: "choice", id: PLAYER_ID, fields });
+  });
+  useSaveOnPause(choice, save, QUIET_MS);
 }

@@ -1,4 +1,5 @@
 import { type Problem } from "@/core/result";
+import { type FieldMarks } from "./documentSave";
 import { type Kept, type Kind, type Listed, type ListedKind } from "./kept";
 
 interface Add<K extends ListedKind> {
@@ -15,8 +16,10 @@ interface Set<K extends Kind> {
   readonly id: number;
   /** Only what changed: two pages that change different fields both keep their change. */
   readonly fields: Partial<Kept[K]>;
-  /** For a document: the revision it was opened at. A newer one is never written over. */
+  /** For a document: the revision it was opened at. What is newer there is never written over. */
   readonly basedOn?: number;
+  /** Marks of those fields as they were at that revision: a field that still has them has not been changed by another. */
+  readonly was?: FieldMarks;
   /** The page's change of the same document before this one: it goes where that one went, newer or not. */
   readonly after?: string;
 }
@@ -54,6 +57,8 @@ export interface Outcome {
   readonly revision: number | null;
   /** Something the player should know although nothing went wrong. */
   readonly notice?: string;
+  /** The document held newer fields of another page, which stay beside the ones that this change set. */
+  readonly isMerged?: true;
 }
 
 /** What a page sends: its changes in their order, and how far it knows the data. */

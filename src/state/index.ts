@@ -7,6 +7,7 @@ export {
   type Outcome,
 } from "./change";
 export { changedFields } from "./changedFields";
+export { isUnchanged, markFields, type FieldMarks } from "./documentSave";
 export {
   DEFAULT_CHOICE,
   splitChoice,

@@ -115,10 +115,16 @@ test("undo goes back over what was typed in one go, and over what was set, step 
 
 test("leaving saves at once, and coming back shows it before the server has it", async () => {
   const song = songStart();
-  const { unmount } = await open(song);
+  const room = (isIn: boolean) => (
+    <Session start={start}>{isIn ? <Shown song={song} /> : null}</Session>
+  );
+  const { rerender } = render(room(true));
+  await act(async () => undefined);
   act(() => shown().type("| G5 |"));
-  unmount();
+  rerender(room(false));
   await wait(0);
-  await open(song);
+  expect(sent()).toMatchObject([{ fields: { chart: "| G5 |" } }]);
+  rerender(room(true));
+  await act(async () => undefined);
   expect(shown().song.chart).toBe("| G5 |");
 });

@@ -5,6 +5,7 @@ import { changedSince, findKept, firstKept, type Keeper, type Stored } from "@/s
 import { guitarKeeper } from "@/server/guitars";
 import { changeProfile } from "@/server/profile";
 import {
+  isUnchanged,
   PLAYER_ID,
   type Act,
   type Change,
@@ -13,7 +14,7 @@ import {
   type Outcome,
 } from "@/state";
 import { KEEPERS } from "./keepers";
-import { keepBeside } from "./keepBeside";
+import { besideNotice, keepBeside } from "./keepBeside";
 import { nextRevision, recordChange, revisionOf } from "./revision";
 
 /**
@@ -24,15 +25,17 @@ export function makeChanges(connection: Database, changes: readonly Change[]): r
   const one = connection.transaction((change: Change): Outcome => {
     const { key } = change;
     const revision = nextRevision(connection);
-    const notice = act(connection, change, revision);
+    const told = act(connection, change, revision);
     recordChange(connection, key, PLAYER_ID, revision);
-    return { key, problem: null, revision, ...(notice ? { notice } : {}) };
+    return { key, problem: null, revision, ...told };
   });
   const all = connection.transaction(() =>
     changes.map((change): Outcome => {
       const { key } = change;
       const made = revisionOf(connection, key);
-      if (made !== null) return { key, problem: null, revision: made };
+      if (made !== null) {
+        return { key, problem: null, revision: made, ...toldAgain(connection, change, made) };
+      }
       try {
         return one(change);
       } catch (error) {
@@ -45,17 +48,30 @@ export function makeChanges(connection: Database, changes: readonly Change[]): r
   return all.immediate();
 }
 
-/** Does one thing; answers what the player should know of it, if anything. */
-function act(connection: Database, change: Act, revision: number): string | null {
+/** What is said of a change that is sent again, its answer lost: that it went beside its document, or may have been merged. */
+function toldAgain(connection: Database, change: Act, made: number): Told {
+  if (change.act !== "set" || change.kind === "profile" || change.kind === "choice") {
+    return NOTHING_TOLD;
+  }
+  const kept = keptAt(connection, KEEPERS[change.kind] as unknown as Keeper, made);
+  if (!kept || kept.id === change.id) return change.was ? { isMerged: true } : NOTHING_TOLD;
+  return { notice: besideNotice(kept.value) };
+}
+
+/** What the page should know of a change that was made. */
+type Told = Pick<Outcome, "notice" | "isMerged">;
+const NOTHING_TOLD: Told = {};
+
+function act(connection: Database, change: Act, revision: number): Told {
   if (change.kind === "profile") {
     changeProfile(connection, change.fields, revision);
-    return null;
+    return NOTHING_TOLD;
   }
   if (change.kind === "choice") {
     const first = firstKept(connection, guitarKeeper);
     if (!first) throw new Refused("guitar", "There is no guitar.");
     changeChoice(connection, change.fields, revision, { ...first.value, id: first.id });
-    return null;
+    return NOTHING_TOLD;
   }
   // The kind of the act is the kind of the keeper, which the compiler cannot follow.
   return actOn(
@@ -68,12 +84,7 @@ function act(connection: Database, change: Act, revision: number): string | null
 
 type ListedAct = Extract<Act, { readonly kind: ListedKind }>;
 
-function actOn(
-  connection: Database,
-  keeper: Keeper,
-  change: ListedAct,
-  revision: number,
-): string | null {
+function actOn(connection: Database, keeper: Keeper, change: ListedAct, revision: number): Told {
   const { id } = change;
   if (change.act === "add") return add(connection, keeper, id, change.value, revision);
   const old = findKept(connection, keeper, id);
@@ -81,10 +92,10 @@ function actOn(
   if (change.act === "set") return set(connection, keeper, old, change, revision);
   const isDelete = change.act === "delete";
   if (isDelete) keeper.mayDelete?.(connection, id);
-  else if (hasSame(connection, keeper, old)) return null;
+  else if (hasSame(connection, keeper, old)) return NOTHING_TOLD;
   const deletedAt = isDelete ? new Date().toISOString() : null;
   connection.prepare(keeper.mark).run({ id, deletedAt, revision });
-  return null;
+  return NOTHING_TOLD;
 }
 
 /** Whether something alive is the same already, so that bringing this back would double it. */
@@ -99,15 +110,15 @@ function add(
   id: number,
   sent: Kept[ListedKind],
   revision: number,
-): null {
+): Told {
   const value = validate(keeper.schema, sent);
   if (findKept(connection, keeper, id)) {
     throw new Refused(keeper.kind, `There is a ${keeper.called} ${id} already. Do it once more.`);
   }
   checkReferences(connection, value);
-  if ((keeper.findSame?.(connection, value) ?? null) !== null) return null;
+  if ((keeper.findSame?.(connection, value) ?? null) !== null) return NOTHING_TOLD;
   connection.prepare(keeper.insert).run({ ...keeper.toRow(value), id, revision });
-  return null;
+  return NOTHING_TOLD;
 }
 
 function set(
@@ -116,25 +127,35 @@ function set(
   old: Stored<ListedKind>,
   change: Extract<ListedAct, { readonly act: "set" }>,
   revision: number,
-): string | null {
-  const { id, fields, basedOn, after } = change;
+): Told {
+  const { id, fields, basedOn, after, was } = change;
   const followed = after === undefined ? null : revisionOf(connection, after);
   if (old.deleted) throw new Refused(keeper.kind, `The ${keeper.called} was deleted meanwhile.`);
   const merged = { ...old.value, ...fields } as Kept[ListedKind];
   const value = validate(keeper.schema, keeper.fit?.(merged, fields) ?? merged);
   checkReferences(connection, value);
-  const isOwn = followed !== null && followed === old.revision;
-  if (basedOn === undefined || basedOn >= old.revision || isOwn) {
-    connection.prepare(keeper.update).run({ ...keeper.toRow(value), id, revision });
-    return null;
+  const isNext = followed !== null && followed === old.revision;
+  const update = (row: Kept[ListedKind], target: number) =>
+    connection.prepare(keeper.update).run({ ...keeper.toRow(row), id: target, revision });
+  const beside = followed === null ? undefined : keptAt(connection, keeper, followed);
+  if (beside && beside.id !== id) {
+    // The change before this one was kept beside the document; this one goes on there.
+    const { name } = beside.value as { readonly name?: string };
+    const more = { ...beside.value, ...fields, ...(name !== undefined && { name }) };
+    update(validate(keeper.schema, more as Kept[ListedKind]), beside.id);
+    return NOTHING_TOLD;
   }
-  const beside = followed === null ? null : keptAt(connection, keeper, followed);
-  if (!beside) return keepBeside(connection, keeper, value, revision);
-  // The change before this one was kept beside the document; this one goes on there.
-  const { name } = beside.value as { readonly name?: string };
-  const row = keeper.toRow({ ...value, ...(name !== undefined && { name }) });
-  connection.prepare(keeper.update).run({ ...row, id: beside.id, revision });
-  return null;
+  const isNewest = basedOn === undefined || basedOn >= old.revision;
+  // The change before it may itself have been merged, so following it is not knowing the document.
+  if (isNewest || (isNext && !was)) {
+    update(value, id);
+    return NOTHING_TOLD;
+  }
+  if (was && Object.keys(fields).every((field) => field in was) && isUnchanged(old.value, was)) {
+    update(value, id);
+    return isNext ? NOTHING_TOLD : { isMerged: true };
+  }
+  return { notice: keepBeside(connection, keeper, value, revision) };
 }
 
 /** The document that a change of this revision made or changed last. */

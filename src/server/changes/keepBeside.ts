@@ -20,6 +20,13 @@ export function keepBeside(
   );
   const own = firstFree(name, taken);
   addKept(connection, keeper, { ...value, name: own } as Kept[ListedKind], { revision });
+  return besideNotice({ name: own });
+}
+
+/** What is said of a document that was kept beside a newer one, under a name of its own. */
+export function besideNotice(beside: object): string {
+  const own = "name" in beside ? String(beside.name) : "a copy";
+  const name = own.replace(/ \(\d+\)$/, "");
   return `Another window saved a newer ${name}. It stays, and yours is kept beside it as ${own}.`;
 }
 

@@ -43,6 +43,11 @@ const BY_ACT = {
     fields: content,
     basedOn: number().integer().min(0),
     after: string().matches(KEY, keyWords),
+    was: mixed().test(
+      "object",
+      ({ path }) => `${path} must be an object`,
+      (sent) => sent === undefined || isObject(sent),
+    ),
   }).noUnknown(),
   delete: object({ ...listed, act: string().required() }).noUnknown(),
   restore: object({ ...listed, act: string().required() }).noUnknown(),

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { DEFAULT_SONG_SETTINGS, NO_LIMITS } from "@/core/arrangement";
 import { findKept, listKept } from "@/server/keeper";
 import { songKeeper } from "@/server/songs";
-import { type Act, type Kept } from "@/state";
+import { markFields, type Act, type Kept } from "@/state";
 import { freshDatabase, rigOf, STANDARD } from "../testing";
 import { makeChanges } from "./apply";
 
@@ -89,5 +89,54 @@ describe("saving as one types", () => {
         .songs.map(({ name }) => name)
         .sort(),
     ).toEqual(["Slow Freight", "Slow Freight (2)"]);
+  });
+
+  test("fields that nobody else changed go into the newer song, and that is told", () => {
+    const opened = add().revision ?? 0;
+    const known = findKept(data.connection, songKeeper, ID)?.value ?? song;
+    const put = (fields: Partial<Kept["song"]>, after?: string) =>
+      make({
+        act: "set",
+        kind: "song",
+        id: ID,
+        fields,
+        basedOn: opened,
+        was: markFields(known, Object.keys(fields)),
+        ...(after !== undefined && { after }),
+      });
+    make({ act: "set", kind: "song", id: ID, fields: { name: "Renamed" }, basedOn: opened });
+    const typed = put({ chart: "| C5 |" });
+    expect(typed).toMatchObject({ problem: null, isMerged: true });
+    expect(findKept(data.connection, songKeeper, ID)?.value).toMatchObject({
+      name: "Renamed",
+      chart: "| C5 |",
+    });
+    // A change that follows a merged one knows no more of the song than that one did.
+    const beside = put({ name: "Mine" }, typed.key);
+    expect(beside.notice).toMatch(/kept beside/);
+    const names = listKept(data.connection, songKeeper).map(({ value }) => value.name);
+    expect(names.toSorted()).toEqual(["Mine (2)", "Renamed"]);
+    // The next goes on with the one beside, whose other fields stay.
+    put({ archived: true }, beside.key);
+    const kept = listKept(data.connection, songKeeper).find(
+      ({ value }) => value.name === "Mine (2)",
+    );
+    expect(kept?.value).toMatchObject({ chart: "| C5 |", archived: true });
+  });
+
+  test("sent again because its answer was lost, it is told again that it went beside", () => {
+    const opened = add().revision ?? 0;
+    set("| B5 |", { basedOn: opened });
+    const change = {
+      act: "set",
+      kind: "song",
+      id: ID,
+      fields: { chart: "| C5 |" },
+      basedOn: opened,
+      key: "lost-answer",
+    } as const;
+    const [first] = makeChanges(data.connection, [change]);
+    expect(first?.notice).toMatch(/Slow Freight \(2\)/);
+    expect(makeChanges(data.connection, [change])).toEqual([first]);
   });
 });

@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { onLeaving } from "../document";
 import { makeOutbox, type Outbox, type SavingState } from "./outbox";
 import { server } from "./post";
 import { browserStore } from "./store";
@@ -33,7 +34,6 @@ interface Message {
 }
 
 const CHANNEL = "tenon";
-const LEAVING = ["beforeunload", "pagehide"];
 const IN_TOUCH: SavingState = { kind: "in touch" };
 
 /** Sends this page's changes, and hears of those of others: at once in this browser, else when it comes to the front. */
@@ -84,16 +84,15 @@ export function useOutbox({ identity, revision, build }: Origin, heard: Heard): 
     const onFront = () => {
       if (document.visibilityState === "visible") made.refresh();
     };
-    const leave = () => made.sendBeforeLeaving();
+    const stopLeaving = onLeaving(() => made.sendBeforeLeaving());
     document.addEventListener("visibilitychange", onFront);
     window.addEventListener("focus", onFront);
     window.addEventListener("online", onFront);
-    for (const leaving of LEAVING) window.addEventListener(leaving, leave);
     return () => {
       document.removeEventListener("visibilitychange", onFront);
       window.removeEventListener("focus", onFront);
       window.removeEventListener("online", onFront);
-      for (const leaving of LEAVING) window.removeEventListener(leaving, leave);
+      stopLeaving();
       made.stop();
       channel.close();
     };

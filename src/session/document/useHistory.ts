@@ -19,6 +19,8 @@ export interface Undoable<T> {
   readonly value: T;
   /** Changes a part; `isStep` says whether undo returns to what was before. */
   readonly change: (part: (old: T) => Partial<T>, isStep: boolean) => void;
+  /** Fields that another page changed: no step of this one's takes them back. */
+  readonly takeOver: (fields: Partial<T>) => void;
   readonly steps: Steps;
 }
 
@@ -40,6 +42,13 @@ export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[
         ? { past: [...old.past, old.current].slice(-MAX_STEPS), current: next, future: [] }
         : { ...old, current: next };
     });
+  }, []);
+  const takeOver = useCallback((fields: Partial<T>) => {
+    setHistory(({ past, current, future }) => ({
+      past: past.map((each) => ({ ...each, ...fields })),
+      current: { ...current, ...fields },
+      future: future.map((each) => ({ ...each, ...fields })),
+    }));
   }, []);
   const undo = useCallback(() => {
     setHistory((old) => {
@@ -65,7 +74,7 @@ export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[
   }, [kept]);
   const [canUndo, canRedo] = [past.length > 0, future.length > 0];
   const steps = useMemo(() => ({ canUndo, canRedo, undo, redo }), [canUndo, canRedo, undo, redo]);
-  return { value: current, change, steps };
+  return { value: current, change, takeOver, steps };
 }
 
 function keep<T extends object>(value: T, current: T, kept: readonly (keyof T)[]): T {

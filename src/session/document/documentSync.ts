@@ -1,0 +1,172 @@
+import { changedFields, markFields, type FieldMarks, type Outcome } from "@/state";
+import { mergeFields } from "./mergeFields";
+
+/** A document as the server has it. */
+export interface Opened<T> {
+  readonly content: T;
+  readonly revision: number;
+}
+
+/** What a page sends of a document: all of it at first, then only the fields that changed. */
+export type DocumentChange<T> =
+  | { readonly act: "add"; readonly value: T; readonly key: string }
+  | {
+      readonly act: "set";
+      readonly fields: Partial<T>;
+      readonly basedOn: number;
+      readonly was: FieldMarks;
+      readonly after?: string;
+      readonly key: string;
+    };
+
+export interface DocumentServer<T> {
+  /** Answers once the server has; null where it refused. */
+  readonly send: (change: DocumentChange<T>) => Promise<Outcome | null>;
+  readonly fetch: () => Promise<Opened<T> | null>;
+}
+
+/** What a page shows of a document, kept in step with the server. */
+export interface DocumentSync<T> {
+  readonly shown: () => T;
+  /** The player changed it here. */
+  readonly show: (content: T) => void;
+  /** Sends what changed here since it was sent last. */
+  readonly save: () => void;
+  /** The server has it at this revision. */
+  readonly hear: (revision: number) => void;
+  /** What an earlier page could not send is on its way again from here. */
+  readonly resume: (fields: Partial<T>, key: string) => void;
+  /** Who shows it; told of fields that other pages changed, and whether all of it is another's now. */
+  readonly listen: (onTaken: OnTaken<T>) => void;
+}
+
+const MOST_MISSES = 3;
+
+export type OnTaken<T> = (fields: Partial<T>, isWhole: boolean) => void;
+
+/**
+ * Keeps one page's document and the server's in step. Fields that others changed are taken; one that is being
+ * changed here stays. Where both changed one, the server keeps this page's document beside the other, and once all that
+ * was done here is there, the other one is shown.
+ */
+export function makeDocumentSync<T extends object>(
+  first: Opened<T> & { readonly isNew: boolean },
+  server: DocumentServer<T>,
+): DocumentSync<T> {
+  let shown = first.content;
+  /** As the server has it, as far as this page knows, with all that was sent. */
+  let known = first.content;
+  let { revision, isNew } = first;
+  let lastKey: string | null = null;
+  let unanswered = 0;
+  let isFetching = false;
+  let isStale = false;
+  let isBeside = false;
+  let misses = 0;
+  let onTaken: OnTaken<T> = () => undefined;
+
+  const take = (fields: Partial<T>, isWhole: boolean) => {
+    shown = { ...shown, ...fields };
+    onTaken(fields, isWhole);
+  };
+
+  const save = () => {
+    const fields = changedFields(known, shown);
+    const names = Object.keys(fields);
+    if (names.length === 0) return;
+    const key = crypto.randomUUID();
+    const [before, wasNew] = [known, isNew];
+    const change: DocumentChange<T> = isNew
+      ? { act: "add", value: shown, key }
+      : {
+          act: "set",
+          fields,
+          basedOn: revision,
+          was: markFields(known, names),
+          ...(lastKey !== null && { after: lastKey }),
+          key,
+        };
+    known = shown;
+    isNew = false;
+    lastKey = key;
+    unanswered += 1;
+    void server.send(change).then((outcome) => {
+      unanswered -= 1;
+      if (!outcome) {
+        // Refused, and told why: what is shown is sent whole with the next change.
+        known = before;
+        isNew = wasNew;
+      } else if (outcome.notice !== undefined) {
+        isBeside = true;
+      } else {
+        // After a merge the document has fields that are not known here: it is known no further than before.
+        if (outcome.isMerged) isStale = true;
+        else if (!isBeside && !isStale) revision = Math.max(revision, outcome.revision ?? 0);
+      }
+      catchUp();
+    });
+  };
+
+  /** Takes what the server has, unless something of this page is still on its way there. */
+  const catchUp = () => {
+    if (unanswered > 0 || isFetching || !(isStale || isBeside)) return;
+    isFetching = true;
+    void server.fetch().then((opened) => {
+      isFetching = false;
+      if (opened) meet(opened);
+    });
+  };
+
+  const meet = (opened: Opened<T>) => {
+    if (unanswered > 0) return;
+    if (opened.revision < revision) {
+      // Read before something of this page was made there.
+      misses += 1;
+      if (misses <= MOST_MISSES) catchUp();
+      return;
+    }
+    misses = 0;
+    if (isBeside) {
+      if (Object.keys(changedFields(known, shown)).length > 0) {
+        save();
+        return;
+      }
+      isBeside = false;
+      take(opened.content, true);
+    } else {
+      const { theirs, isConflict } = mergeFields(known, shown, opened.content);
+      if (isConflict) {
+        // Sent as a change of what this page knew, it is kept beside.
+        save();
+        return;
+      }
+      if (Object.keys(theirs).length > 0) take(theirs, false);
+    }
+    known = opened.content;
+    revision = opened.revision;
+    lastKey = null;
+    isStale = false;
+  };
+
+  return {
+    shown: () => shown,
+    show: (content) => {
+      shown = content;
+    },
+    save,
+    hear: (heard) => {
+      if (heard <= revision) return;
+      isStale = true;
+      catchUp();
+    },
+    resume: (fields, key) => {
+      known = { ...known, ...fields };
+      isNew = false;
+      lastKey = key;
+      take(fields, false);
+    },
+    listen: (listener) => {
+      onTaken = listener;
+    },
+  };
+}
