@@ -1,16 +1,16 @@
 import { defineConfig } from "@playwright/test";
 import { fixClock } from "./e2e/clock";
-import { CHROMIUM, DATA_FOLDER, PORT } from "./e2e/settings";
+import { CHROMIUM, dataFolderOf, PORT, PORTS } from "./e2e/settings";
 
 fixClock();
 
-/** Journeys through the real interface: a production build, Debian's Chromium, one data folder. */
+/** Journeys through the real interface: a production build and Debian's Chromium. */
 export default defineConfig({
   testDir: "e2e",
   outputDir: "test-results/playwright",
-  // All journeys share one server and its data, which each test makes anew.
-  workers: 1,
-  fullyParallel: false,
+  // A worker's journeys share its server and data, which each test makes anew.
+  workers: PORTS.length,
+  fullyParallel: true,
   forbidOnly: true,
   retries: 0,
   // Shared machines stall for many seconds now and then; nothing here is a test of speed.
@@ -35,11 +35,11 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${PORT}`,
-    url: `http://127.0.0.1:${PORT}`,
-    env: { TENON_DATA: DATA_FOLDER, NEXT_TELEMETRY_DISABLED: "1" },
+  webServer: PORTS.map((port, worker) => ({
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}`,
+    env: { TENON_DATA: dataFolderOf(worker), NEXT_TELEMETRY_DISABLED: "1" },
     reuseExistingServer: false,
     timeout: 180_000,
-  },
+  })),
 });

@@ -1,16 +1,14 @@
 import { expect, type Page } from "@playwright/test";
 import { openDatabase } from "@/server/database";
-import { seedDemo } from "@/server/seed";
 import { test as base } from "./alive";
+import { freshData } from "./freshData";
 import { DATA_FOLDER } from "./settings";
 
 /** A test on fresh demo data that fails on any error in the browser's console, policy breaches included. */
 export const test = base.extend<{ freshData: void; quietConsole: void }>({
   freshData: [
     async ({}, use) => {
-      const connection = openDatabase(DATA_FOLDER);
-      seedDemo(connection);
-      connection.close();
+      freshData();
       await use();
     },
     { auto: true },
@@ -35,7 +33,7 @@ export { expect };
 async function leave(page: Page): Promise<void> {
   if (page.isClosed()) return;
   await page.goto("about:blank");
-  await page.request.get("/");
+  await page.request.get("/changes");
 }
 
 /** Collects what a page complains about. */

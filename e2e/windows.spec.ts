@@ -1,6 +1,7 @@
 import { type Page } from "@playwright/test";
 import { waitForLife } from "./alive";
 import { expect, notice, openNeck, test } from "./fixtures";
+import { CHART, editor, openSong, pasteChart, saved } from "./songPage";
 
 /** Opens a screen in one window and in another of the same browser. */
 async function openTwice(page: Page, path: string): Promise<Page> {
@@ -117,4 +118,36 @@ test("a form left with a draft keeps it", async ({ page }) => {
   await page.reload();
   await expect(page.getByLabel("Name", { exact: true })).toHaveValue("Half a name");
   await expect(page.getByRole("button", { name: "Open Ash six" })).toContainText("not saved");
+});
+
+test("what is typed into a song stays while another window renames it; both keep both", async ({
+  page,
+}) => {
+  await openSong(page);
+  await pasteChart(page, CHART);
+  await saved(page);
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  const nameIn = (window: Page) => window.getByRole("textbox", { name: "Name of the song" });
+  await expect(nameIn(other)).toHaveValue("Gravel Road");
+  const words = Array.from({ length: 24 }, (_, index) => `word${index}`);
+  await editor(page).click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.press("Enter");
+  for (const [index, word] of words.entries()) {
+    await page.keyboard.type(`${word} `, { delay: 15 });
+    if (index % 4 === 1) {
+      await nameIn(other).fill(`Gravel ${index}`);
+      await nameIn(other).press("Enter");
+    }
+  }
+  await expect(nameIn(page)).toHaveValue("Gravel 21");
+  for (const window of [page, other]) {
+    for (const word of words) await expect(editor(window)).toContainText(word);
+  }
+  await saved(page);
+  await page.reload();
+  await expect(nameIn(page)).toHaveValue("Gravel 21");
+  await expect(editor(page)).toContainText(words.join(" "));
+  await other.close();
 });

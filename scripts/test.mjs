@@ -56,10 +56,12 @@ passed += durability?.passed ?? 0;
 failed += atLeastOne(durabilityStatus, durability?.failed ?? 0);
 
 console.log("\n== Interface tests");
+const firstPort = await findPort(4270);
+const ports = [firstPort, await findPort(firstPort + 1)];
 const playwrightStatus = run(bin("playwright"), ["test"], {
   env: {
     TENON_CHROMIUM: chromium,
-    TENON_E2E_PORT: String(await findPort(4270)),
+    TENON_E2E_PORTS: ports.join(","),
     PLAYWRIGHT_JSON_OUTPUT_NAME: PLAYWRIGHT_REPORT,
   },
 });
