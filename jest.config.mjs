@@ -9,16 +9,4 @@ const config = {
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 };
 
-/** Packages that come as ES modules alone, which Jest does not load as they are. */
-const TRANSFORMED = ["ohash"];
-
-const configure = nextJest({ dir: "./" })(config);
-
-export default async function jestConfig() {
-  const { transformIgnorePatterns, ...rest } = await configure();
-  const kept = transformIgnorePatterns.filter((pattern) => !pattern.startsWith("/node_modules/"));
-  return {
-    ...rest,
-    transformIgnorePatterns: [`/node_modules/(?!(${TRANSFORMED.join("|")})/)`, ...kept],
-  };
-}
+export default nextJest({ dir: "./" })(config);

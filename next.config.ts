@@ -5,7 +5,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   serverExternalPackages: ["better-sqlite3", "pdfkit"],
   // These come as ES modules only, which Jest must translate.
-  transpilePackages: ["pitchy", "fft.js", "tone", "standardized-audio-context"],
+  transpilePackages: ["ohash", "pitchy", "fft.js", "tone", "standardized-audio-context"],
   turbopack: {
     // The data folder is only known at run time. Nothing is traced: Tenon runs from its own folder.
     ignoreIssue: [{ path: "**/src/**", title: /^Dynamic filesystem access/ }],

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from "@jest/globals";
 import { type SearchQuestion } from "@/core/compare";
-import { compute, computeAside, computeFreely, searchInWorker } from "./client";
+import { ask, compute, computeAside, searchInWorker, stopAsking } from "./client";
 
 /** An end of a line on which nobody ever answers, as far as comlink asks. */
 class Silent {
@@ -58,9 +58,9 @@ describe("the client of the worker", () => {
   test("a new slow question of a kind ends the one before, and no other kind", async () => {
     const [first, second, other] = [open<string>(), open<string>(), open<string>()];
     const settled: string[] = [];
-    void computeFreely("counts", first.ask).then((value) => settled.push(value));
-    const routes = computeFreely("routes", other.ask);
-    const counts = computeFreely("counts", second.ask);
+    void ask("counts", 1, first.ask).then((value) => settled.push(value));
+    const routes = ask("routes", 1, other.ask);
+    const counts = ask("counts", 2, second.ask);
     expect(started.map(({ name, ended }) => [name, ended])).toEqual([
       ["counts", true],
       ["routes", false],
@@ -73,12 +73,12 @@ describe("the client of the worker", () => {
   });
 
   test("one that is answered leaves its worker to the next", async () => {
-    const ask = open<number>();
-    const one = computeFreely("found", ask.ask);
-    ask.answer(1);
+    const first = open<number>();
+    const one = ask("found", 1, first.ask);
+    first.answer(1);
     await one;
     const next = open<number>();
-    const two = computeFreely("found", next.ask);
+    const two = ask("found", 2, next.ask);
     next.answer(2);
     expect(await two).toBe(2);
     expect(started.filter(({ name }) => name === "found")).toHaveLength(1);
@@ -86,9 +86,26 @@ describe("the client of the worker", () => {
 
   test("one that fails is told, and the next is asked all the same", async () => {
     await expect(
-      computeFreely("grips", () => Promise.reject(new Error("out of memory"))),
+      ask("grips", "same", () => Promise.reject(new Error("out of memory"))),
     ).rejects.toThrow("out of memory");
-    expect(await computeFreely("grips", () => Promise.resolve("fine"))).toBe("fine");
+    expect(await ask("grips", "same", () => Promise.resolve("fine"))).toBe("fine");
+  });
+
+  test("the same question in a row is asked once, until it is forgotten", async () => {
+    let times = 0;
+    const work = () => Promise.resolve(++times);
+    expect(await ask("ways", { text: "A5" }, work)).toBe(1);
+    expect(await ask("ways", { text: "A5" }, work)).toBe(1);
+    expect(await ask("ways", { text: "D5" }, work)).toBe(2);
+    stopAsking("ways");
+    expect(await ask("ways", { text: "D5" }, work)).toBe(3);
+  });
+
+  test("what is asked no more is ended", () => {
+    const never = open<string>();
+    void ask("advice", 1, never.ask);
+    stopAsking("advice");
+    expect(started.at(-1)).toMatchObject({ name: "advice", ended: true });
   });
 
   test("a search has a worker of its own, ended by its signal", () => {

@@ -29,8 +29,15 @@ interface Running {
   readonly remote: Remote<ComputeApi>;
 }
 
+/** The last question of a kind, and its answer. */
+interface Asked {
+  readonly request: string;
+  readonly answer: Promise<unknown>;
+  isOpen: boolean;
+}
+
 const workers = new Map<Name, Running>();
-const busy = new Set<SlowKind>();
+const asked = new Map<SlowKind, Asked>();
 
 /** The compute worker, started at first use. Only for the browser. */
 export function compute(): Remote<ComputeApi> {
@@ -43,32 +50,41 @@ export function computeAside(): Remote<ComputeApi> {
 }
 
 /**
- * Others for questions that may take seconds. A new one of a kind ends the one before, whose promise
- * then never settles.
+ * Asks a question that may take seconds. The same question as the last of its kind has the same answer, however often it is
+ * asked; another one ends the one before, whose promise then never settles. What failed is asked again.
+ *
+ * @param request tells questions of a kind apart
  */
-export async function computeFreely<T>(
+export async function ask<T>(
   kind: SlowKind,
-  ask: (api: Remote<ComputeApi>) => Promise<T>,
+  request: unknown,
+  work: (api: Remote<ComputeApi>) => Promise<T>,
 ): Promise<T> {
-  if (busy.has(kind)) {
-    running(kind).worker.terminate();
-    workers.delete(kind);
-  }
-  busy.add(kind);
-  const { worker, remote } = running(kind);
-  try {
-    return await ask(remote);
-  } finally {
-    if (workers.get(kind)?.worker === worker) busy.delete(kind);
-  }
+  const text = JSON.stringify(request);
+  const last = asked.get(kind);
+  if (last?.request === text) return last.answer as Promise<T>;
+  stopAsking(kind);
+  const answer = work(running(kind).remote);
+  const entry: Asked = { request: text, answer, isOpen: true };
+  asked.set(kind, entry);
+  answer.then(
+    () => {
+      entry.isOpen = false;
+    },
+    () => {
+      if (asked.get(kind) === entry) asked.delete(kind);
+    },
+  );
+  return answer;
 }
 
-/** Ends what is worked out of a kind, whose promise then never settles. */
-export function endFreely(kind: SlowKind): void {
-  if (!busy.has(kind)) return;
+/** Forgets the last question of a kind, and ends it where it is not answered yet. */
+export function stopAsking(kind: SlowKind): void {
+  const last = asked.get(kind);
+  asked.delete(kind);
+  if (!last?.isOpen) return;
   running(kind).worker.terminate();
   workers.delete(kind);
-  busy.delete(kind);
 }
 
 /** Searches in a worker of its own until it is done, or `signal` ends it; its promise then never settles. */

@@ -8,6 +8,7 @@ import {
   planWay,
   planWays,
   type Advice,
+  type Arrangement,
   type Blockage,
   type Ease,
   type Help,
@@ -31,10 +32,12 @@ import { effortBook } from "./effortBooks";
 export const songApi = {
   /** One way to play a song. */
   songWay(asked: AskedSong, way: Way): PlannedSong {
-    const planned = planWay(songQuestion(asked), way);
+    const question = songQuestion(asked);
+    const { arrangement } = question;
+    const planned = planWay(question, way);
     return planned.ok
-      ? { route: planned.value, problem: null }
-      : { route: null, problem: planned.problem };
+      ? { arrangement, route: planned.value, problem: null }
+      : { arrangement, route: null, problem: planned.problem };
   },
 
   /** The grips of a chord that cost least under what is asked of it, the cheapest first. */
@@ -50,9 +53,8 @@ export const songApi = {
   /** What to practise of a song along its own way; nothing where that cannot be played. */
   songDrills({ id, name, asked }: DrilledSong): SongDrills {
     const { text, settings } = asked;
-    const { route } = songApi.songWay(asked, settings.way);
+    const { arrangement, route } = songApi.songWay(asked, settings.way);
     if (!route) return { drills: [], roots: [] };
-    const arrangement = arrange(readChart(text), settings);
     return {
       drills: songDrills({ id, name, text, settings, arrangement, route }),
       roots: [...new Set(arrangement.chords.map(({ chord }) => pitchClassOf(chord.root)))],
@@ -79,8 +81,9 @@ export const songApi = {
   },
 };
 
-/** A way to play a song, or why there is none. */
+/** A song as it is played, and a way to play it, or why there is none. */
 export interface PlannedSong {
+  readonly arrangement: Arrangement;
   readonly route: SongRoute | null;
   readonly problem: Problem | null;
 }

@@ -7,7 +7,7 @@ import { guitarFor, neckOf, type SongContent } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
 import { TableButton } from "@/ui/save";
 import { tempoText } from "@/ui/text";
-import { computeFreely } from "@/worker/client";
+import { ask } from "@/worker/client";
 
 interface AgainstTenonProps {
   readonly song: Omit<SongContent, "guitarId">;
@@ -36,7 +36,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
     useCallback(
       async () =>
         asked &&
-        computeFreely("brought", async (api) => {
+        ask("brought", asked, async (api) => {
           const own = await api.songWay(asked, "usual");
           const bare = { ...asked, settings: { ...asked.settings, marks: [] } };
           return [own.route, (await api.songWay(bare, "usual")).route] as const;

@@ -15,7 +15,7 @@ jest.mock("next/navigation", () => ({
   useRouter: () => ({ push: (to: string) => pushed.push(to) }),
 }));
 jest.mock("@/worker/client", () => ({
-  computeFreely: async (_: string, ask: (api: typeof songApi) => unknown) =>
+  ask: async (_: string, _request: unknown, ask: (api: typeof songApi) => unknown) =>
     Promise.resolve(ask(songApi)),
 }));
 // Imported after what they use is replaced.

@@ -12,7 +12,7 @@ import { type Sound } from "@/core/sound";
 import { usePlayer, useRig } from "@/session";
 import { strungGuitar } from "@/state";
 import { lastValue, outcomeOf, useComputed, type Computed, type Outcome } from "@/ui/computed";
-import { compute, computeAside, computeFreely } from "@/worker/client";
+import { ask, compute, computeAside } from "@/worker/client";
 import { type Column, type ShownComparison } from "./useComparison";
 import { bestPlace, type Judged } from "./verdict";
 
@@ -65,13 +65,16 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
   );
   const routes = useComputed(
     useCallback(
-      () => computeFreely("routes", (api) => api.routes(necks, sequence, weights, player, asked)),
+      () =>
+        ask("routes", { necks, sequence, weights, player, asked }, (api) =>
+          api.routes(necks, sequence, weights, player, asked),
+        ),
       [necks, sequence, weights, player, asked],
     ),
   );
   const counts = useComputed(
     useCallback(
-      () => computeFreely("counts", (api) => api.count(necks, chords, player)),
+      () => ask("counts", { necks, chords, player }, (api) => api.count(necks, chords, player)),
       [necks, chords, player],
     ),
   );

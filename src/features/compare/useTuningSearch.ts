@@ -5,7 +5,7 @@ import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { retuneNeck } from "@/core/neck";
 import { type TimedRoute } from "@/core/plan";
 import { type Outcome } from "@/ui/computed";
-import { computeFreely, searchInWorker, type SearchReport } from "@/worker/client";
+import { ask, searchInWorker, type SearchReport } from "@/worker/client";
 
 export type SearchState =
   | { readonly kind: "idle" }
@@ -56,10 +56,10 @@ export function useTuningSearch(): TuningSearch {
       show({ kind: "waiting" });
       const necks = found.map(({ midi }) => retuneNeck(neck, midi));
       try {
-        const ask = computeFreely("found", (api) =>
+        const routes = ask("found", { necks, sequence, weights, player, limits }, (api) =>
           api.routes(necks, sequence, weights, player, limits),
         );
-        show({ kind: "ready", value: await ask });
+        show({ kind: "ready", value: await routes });
       } catch (error) {
         // The tunings that were found are right without their routes.
         console.error(error);

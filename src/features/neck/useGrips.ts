@@ -9,7 +9,7 @@ import { type Voicing } from "@/core/stack";
 import { useInstrument, usePlayer, useSettings, useView } from "@/session";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
 import { useNames, type Names } from "@/ui/names";
-import { compute, computeAside, computeFreely, type GripsAnswer } from "@/worker/client";
+import { ask, compute, computeAside, type GripsAnswer } from "@/worker/client";
 import { useAfterPaint } from "./useAfterPaint";
 
 /** A chord on a neck. */
@@ -114,7 +114,9 @@ function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
   const { neck, root, voicing, player } = map;
   return voicing.leastNotes === null
     ? compute().grips(neck, root, voicing, player, listing)
-    : computeFreely("grips", (api) => api.grips(neck, root, voicing, player, listing));
+    : ask("grips", { neck, root, voicing, player, listing }, (api) =>
+        api.grips(neck, root, voicing, player, listing),
+      );
 }
 
 /**

@@ -31,7 +31,7 @@ jest.mock("@/audio/songPlayer", () => ({
   },
 }));
 jest.mock("@/worker/client", () => ({
-  computeFreely: async (_: string, ask: (api: typeof songApi) => unknown) =>
+  ask: async (_: string, _request: unknown, ask: (api: typeof songApi) => unknown) =>
     Promise.resolve(ask(songApi)),
 }));
 

@@ -1,11 +1,10 @@
 import { useCallback, useMemo } from "react";
-import { arrange, easeSong, type Arrangement, type Ease, type SongRoute } from "@/core/arrangement";
+import { type Arrangement, type Ease, type SongRoute } from "@/core/arrangement";
 import { type PlayedDrill, type Rung, type Step } from "@/core/drill";
 import { TIMING } from "@/core/motion";
-import { readChart } from "@/core/song";
 import { usePlayer, useRig } from "@/session";
 import { useComputed } from "@/ui/computed";
-import { computeFreely, type AskedSong } from "@/worker/client";
+import { ask, type AskedSong } from "@/worker/client";
 import { type PlacedDrill } from "./placedDrill";
 
 /** A drill laid out on its neck, and what it is laid out for. */
@@ -48,10 +47,9 @@ export function usePlayedDrill(
         constants,
         downStrokesBpm,
       };
-      const { route, problem } = await computeFreely("drill", (api) =>
+      const { arrangement, route, problem } = await ask("drill", asked, (api) =>
         api.songWay(asked, settings.way),
       );
-      const arrangement = easeSong(arrange(readChart(text), settings, help), ease);
       return {
         laidOut: route && { arrangement, route, bpm, roomQuarters, step },
         problem: problem?.message ?? null,

@@ -3,7 +3,7 @@ import { TIMING } from "@/core/motion";
 import { fetchSong, usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SavedSong } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
-import { computeFreely, type AskedSong } from "@/worker/client";
+import { ask, type AskedSong } from "@/worker/client";
 import { type PlacedDrill } from "./placedDrill";
 
 export interface SongForDrills {
@@ -54,9 +54,8 @@ export function useSongDrills(): SongForDrills {
         constants,
         downStrokesBpm,
       };
-      const { drills, roots } = await computeFreely("song", (api) =>
-        api.songDrills({ id, name, asked }),
-      );
+      const request = { id, name, asked };
+      const { drills, roots } = await ask("song", request, (api) => api.songDrills(request));
       return {
         drills: drills.map((drill) => ({ drill, guitar, neck, songId: id })),
         roots: new Set(roots),

@@ -15,8 +15,7 @@ import { type Chart } from "@/core/song";
 import { usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type Guitar, type SongContent } from "@/state";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
-import { computeFreely, endFreely, type AskedSong, type PlannedSong } from "@/worker/client";
-import { askOnce, forgetAsked } from "./askOnce";
+import { ask, stopAsking, type AskedSong, type PlannedSong } from "@/worker/client";
 
 /** All that is known of a song, beside its text. */
 export interface SongAnswers {
@@ -38,10 +37,9 @@ export interface SongAnswers {
   readonly isWaiting: boolean;
 }
 
-/** A way, what it answers, and the song that it is a way through. */
+/** A way, and what it answers. */
 interface PlannedWay extends PlannedSong {
   readonly asked: AskedSong;
-  readonly arrangement: Arrangement;
 }
 
 export function useSongAnswers(song: SongContent, chart: Chart, help: Help): SongAnswers {
@@ -75,11 +73,9 @@ export function useSongAnswers(song: SongContent, chart: Chart, help: Help): Son
   const way = useComputed(
     useCallback(async () => {
       if (!hasChords) return null;
-      const planned = await askOnce("song", asked, async () =>
-        computeFreely("song", (api) => api.songWay(asked, asked.settings.way)),
-      );
-      return { ...planned, asked, arrangement: written };
-    }, [hasChords, asked, written]),
+      const planned = await ask("song", asked, (api) => api.songWay(asked, asked.settings.way));
+      return { ...planned, asked };
+    }, [hasChords, asked]),
   );
   const found = lastValue(way);
   const route = hasChords ? (found?.route ?? null) : null;
@@ -122,15 +118,14 @@ export function useWays(
   // What is asked no more must not take time from the way that is worked out now.
   useEffect(() => {
     if (isReady) return;
-    forgetAsked("ways");
-    endFreely("ways");
+    stopAsking("ways");
   }, [asked, isReady]);
   return useComputed(
     useCallback(async () => {
       if (!isReady) return null;
-      return askOnce("ways", asked, async () => {
+      return ask("ways", asked, async (api) => {
         await pause(QUIET_MS);
-        return computeFreely("ways", (api) => api.songWays(asked));
+        return api.songWays(asked);
       });
     }, [asked, isReady]),
   );
@@ -143,17 +138,14 @@ export function useAdvice(
 ): Computed<readonly Advice[] | null> {
   useEffect(() => {
     if (change !== null) return;
-    forgetAsked("advice");
-    endFreely("advice");
+    stopAsking("advice");
   }, [asked, change]);
   return useComputed(
     useCallback(
       async () =>
         change === null
           ? null
-          : askOnce("advice", { asked, change }, async () =>
-              computeFreely("advice", (api) => api.songAdvice(asked, change)),
-            ),
+          : ask("advice", { asked, change }, (api) => api.songAdvice(asked, change)),
       [asked, change],
     ),
   );
@@ -163,12 +155,7 @@ export function useAdvice(
 export function useBlockage(asked: AskedSong, isBlocked: boolean): Computed<Blockage | null> {
   return useComputed(
     useCallback(
-      async () =>
-        isBlocked
-          ? askOnce("blocked", asked, async () =>
-              computeFreely("blocked", (api) => api.songBlocked(asked)),
-            )
-          : null,
+      async () => (isBlocked ? ask("blocked", asked, (api) => api.songBlocked(asked)) : null),
       [asked, isBlocked],
     ),
   );

@@ -1,15 +1,40 @@
-/** What the fields of guitars and players are called on screen, where their own name does not say it. */
-const WORDS: Readonly<Record<string, string>> = {
+import { type Kept, type Kind } from "@/state";
+
+/** Every window has a choice of its own, and a round never changes. */
+type Told = Exclude<Kind, "choice" | "round">;
+type Field = { [K in Told]: keyof Kept[K] }[Told];
+
+/** What fields are called on screen. */
+const WORDS: Readonly<Record<Field, string>> = {
+  name: "name",
+  frets: "frets",
   usualMidi: "usual tuning",
   tunedMidi: "current tuning",
+  midi: "tuning",
+  tuningMidi: "tuning",
+  capo: "capo",
   scaleMm: "scale length",
   trebleScaleMm: "treble scale length",
   perpendicularFret: "perpendicular fret",
   nutMm: "width at the nut",
   bridgeMm: "width at the bridge",
   leftHanded: "left-handed",
-  leastNotes: "fewest notes",
+  bridge: "bridge",
+  strings: "strings",
   position: "place in the list",
+  stack: "stack",
+  leastNotes: "fewest notes",
+  root: "root",
+  guitarId: "guitar",
+  fretting: "grip",
+  fingers: "fingers",
+  comparison: "what is compared",
+  chart: "chart",
+  settings: "how it is played",
+  archived: "put away or not",
+  atMs: "date",
+  zoneMin: "date",
+  text: "text",
   spanMm: "span",
   fingertipMm: "fingertip",
   without: "fingers not used",
@@ -18,12 +43,15 @@ const WORDS: Readonly<Record<string, string>> = {
   a4Hz: "A4",
   naming: "how chords are named",
   limits: "warnings",
+  level: "how long you have played",
+  downStrokesBpm: "fastest down strokes",
   withBass: "bass in the band",
   learnsFromPins: "what pins change",
   pinsLearntAfter: "forgotten pins",
+  practice: "practice",
 };
 
-/** A field as a player calls it. */
+/** A field as a player calls it; a server of a later version may have others. */
 export function fieldWords(field: string): string {
-  return WORDS[field] ?? field;
+  return field in WORDS ? WORDS[field as Field] : "a detail";
 }
