@@ -145,5 +145,8 @@ describe("a song that a page has written", () => {
     expect(() =>
       validate(pictureSchema, { kind: "neck", paper: "a4", picture: { ...neck, strings: 99 } }),
     ).toThrow();
+    expect(() => validate(pictureSchema, { kind: "compare", paper: "a4", picture: neck })).toThrow(
+      "unknown fields",
+    );
   });
 });

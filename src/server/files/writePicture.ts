@@ -1,4 +1,4 @@
-import { array, lazy, mixed, number, object, string } from "yup";
+import { array, mixed, number, object, string } from "yup";
 import { type Finger } from "@/core/hand";
 import {
   comparePages,
@@ -61,24 +61,28 @@ const compare = object({
     .required(),
 }).noUnknown();
 
+const PICTURES = { neck, compare };
+type PictureKind = keyof typeof PICTURES;
+
 /** What a page asks to be drawn on paper: its neck with grips, or its comparison. */
 export const pictureSchema = object({
-  kind: string().oneOf(["neck", "compare"]).required(),
+  kind: mixed<PictureKind>().oneOf(["neck", "compare"]).required(),
   paper: string().oneOf(PAPERS).required(),
-  picture: lazy((value: unknown) =>
-    typeof value === "object" && value !== null && "columns" in value ? compare : neck,
-  ),
+  picture: mixed().when("kind", ([kind]) => PICTURES[kind as PictureKind] ?? mixed().required()),
 }).noUnknown();
 
 interface PictureQuestion {
-  readonly kind: string;
+  readonly kind: PictureKind;
   readonly paper: Paper;
-  readonly picture: unknown;
+  readonly picture?: unknown;
 }
 
 /** A PDF of what a page shows. */
-export function writePicture({ paper, picture }: PictureQuestion): Uint8Array {
-  const shown = picture as NeckPicture | ComparePicture;
-  const pages = "columns" in shown ? comparePages(shown, paper) : neckPages(shown, paper);
-  return pdfOf(pages, shown.title, readFonts());
+export function writePicture({ kind, paper, picture }: PictureQuestion): Uint8Array {
+  // The schema holds a picture to its kind.
+  const pages =
+    kind === "compare"
+      ? comparePages(picture as ComparePicture, paper)
+      : neckPages(picture as NeckPicture, paper);
+  return pdfOf(pages, (picture as { readonly title: string }).title, readFonts());
 }
