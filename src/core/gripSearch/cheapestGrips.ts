@@ -23,7 +23,7 @@ import { leastCost } from "./branchBound";
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 import { countPlayingFrom, lieOf, type Lie } from "./lie";
 import { makeOptions, type Options, type Playing } from "./options";
-import { mostBelow, onePitchTree, type MostBelow, type PitchTree } from "./pitchTree";
+import { highestBelow, onePitchTree, type HighestBelow, type PitchTree } from "./pitchTree";
 import { countBits, NOTHING, withNote, type Sofar } from "./sofar";
 import { roughnessWith, soundCost, weighGrip, type Weights } from "./weights";
 
@@ -107,12 +107,15 @@ export function makeGripSearch(
   const opens: Midi[] = [];
   const tuned = { ...neck, midi: opens };
 
-  /** `take` keeps a grip for a tuning, and answers what further ones may cost there. */
+  /**
+   * Finds grips in all tunings of a tree. `highest` holds what a grip of each may still cost; `take` keeps one that was
+   * found and returns what further ones may cost.
+   */
   const search = (
     tree: PitchTree,
     chord: Chord,
     playing: Playing | null,
-    most: MostBelow,
+    highest: HighestBelow,
     take: (tuning: number, found: WeighedFretting) => number,
   ): void => {
     const { asked, bounds } = preferringOf(chord);
@@ -123,7 +126,7 @@ export function makeGripSearch(
     let leastAnywhere = -Infinity;
 
     const finish = (sofar: Sofar, tuning: number) => {
-      const worst = most.at(strings, tuning);
+      const worst = highest.at(strings, tuning);
       if (!hasItsBass(chord, pitches)) return;
       if (isLimited && !keepsLimits(tuned, frets, asked.root, limits)) return;
       const sound = soundCost(frets, pitches, weights);
@@ -145,7 +148,7 @@ export function makeGripSearch(
       const preference = usual === 0 ? 0 : preferencePoints({ ...look, fingers }, tilts);
       const cost = weighGrip(effort, preference, sound, weights);
       if (cost > worst + ROUNDING) return;
-      most.lower(tuning, take(tuning, { fretting: [...frets], effort, preference, cost }));
+      highest.lower(tuning, take(tuning, { fretting: [...frets], effort, preference, cost }));
     };
 
     const visit = (string: number, node: number, sofar: Sofar, options: Options): void => {
@@ -157,7 +160,7 @@ export function makeGripSearch(
         leastCost(branch, toPress, boundOf, bounds.of, weights);
       // Where the strings that sound are settled, those that cannot ring open have to be pressed.
       const toPress = lie ? left - (options.openFrom[string] ?? 0) : 0;
-      if (leastWith(toPress) > most.at(string, node) + ROUNDING) return;
+      if (leastWith(toPress) > highest.at(string, node) + ROUNDING) return;
       const level = tree.levels[string];
       if (!level) {
         finish(sofar, node);
@@ -174,7 +177,7 @@ export function makeGripSearch(
           if (fret > 0) {
             const leastThere = leastAnywhere + usual * (bounds.byFret[fret] ?? 0);
             // The options that follow lie on higher frets.
-            if (leastThere > most.at(string + 1, child) + ROUNDING) break;
+            if (leastThere > highest.at(string + 1, child) + ROUNDING) break;
             if (tipMm - sofar.lowMm > reachMm) break;
             if (sofar.highMm - tipMm > reachMm) continue;
           }
@@ -212,7 +215,7 @@ export function makeGripSearch(
         if (found.length > most) found.pop();
         return found.length === most ? Math.min(limit, found.at(-1)?.cost ?? limit) : limit;
       };
-      search(tree, chord, null, mostBelow(tree, Float64Array.of(limit)), take);
+      search(tree, chord, null, highestBelow(tree, Float64Array.of(limit)), take);
       return found;
     },
     leastOn: (tunings, chord, playing, limits) => {
@@ -221,7 +224,7 @@ export function makeGripSearch(
         least[tuning] = Math.min(cost, least[tuning] ?? Infinity);
         return Math.min(cost, limits[tuning] ?? Infinity);
       };
-      search(tunings, chord, playing, mostBelow(tunings, limits), take);
+      search(tunings, chord, playing, highestBelow(tunings, limits), take);
       return least;
     },
   };

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { countTunings, makePitchTree, mostBelow, tuningAt } from "./pitchTree";
+import { countTunings, makePitchTree, highestBelow, tuningAt } from "./pitchTree";
 
 /** Some of the combinations of a few pitches for each string, as ascending codes. */
 const anyTunings = fc
@@ -51,14 +51,14 @@ describe("tunings as a tree", () => {
         ({ pitches, codes }, sinking) => {
           const tree = makePitchTree(pitches, codes);
           const values = codes.map((code) => code % 7);
-          const most = mostBelow(tree, values);
+          const most = highestBelow(tree, values);
           for (const [pick, value] of sinking) {
             const tuning = pick % values.length;
             if (value > (values[tuning] ?? 0)) continue;
             values[tuning] = value;
             most.lower(tuning, value);
           }
-          const again = mostBelow(tree, values);
+          const again = highestBelow(tree, values);
           for (let level = 0; level <= pitches.length; level++) {
             for (let node = 0; node < codes.length; node++) {
               expect(most.at(level, node)).toBe(again.at(level, node));

@@ -73,15 +73,15 @@ export function countTunings({ levels }: PitchTree): number {
   return levels.at(-1)?.pitch.length ?? 0;
 }
 
-/** For each node of a tree the most of what stands at the tunings below it, kept up as those sink. */
-export interface MostBelow {
-  /** The root is node 0 of level 0, the nodes of a string those of the level after it. */
+/** One value for each tuning of a tree, and for each node the highest among the tunings below it. */
+export interface HighestBelow {
+  /** Level 0 is the root alone; the nodes of string 0 are at level 1. */
   readonly at: (level: number, node: number) => number;
-  /** Lowers what stands at a tuning. */
+  /** Lowers the value of a tuning. */
   readonly lower: (tuning: number, value: number) => void;
 }
 
-export function mostBelow({ levels }: PitchTree, values: Float64Array): MostBelow {
+export function highestBelow({ levels }: PitchTree, values: Float64Array): HighestBelow {
   const most: Float64Array[] = [Float64Array.from(values)];
   const mostOf = (children: Float64Array, firstChild: Int32Array, node: number) => {
     let highest = -Infinity;

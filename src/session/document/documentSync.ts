@@ -36,7 +36,7 @@ export interface DocumentSync<T> {
   readonly hear: (revision: number) => void;
   /** What an earlier page could not send is on its way again from here. */
   readonly resume: (fields: Partial<T>, key: string) => void;
-  /** Who shows it; told of fields that other pages changed, and whether all of it is another's now. */
+  /** Calls back with fields that other pages changed; `isWhole` where this page's document was kept beside another. */
   readonly listen: (onTaken: OnTaken<T>) => void;
 }
 
