@@ -1,5 +1,5 @@
 import { writeFileSync } from "node:fs";
-import { PART_NAMES } from "@/core/hand";
+import { EFFORT_PARTS } from "@/core/hand";
 import { agreement, type Agreement } from "./hand/agreement";
 import { caseOf, rankAsShipped, rankByWeights } from "./hand/cases";
 import { disagreements, type Cause, type Disagreement } from "./hand/disagreements";
@@ -22,9 +22,9 @@ const WEIGHTS_FILE = "src/core/hand/fittedEffort.ts";
 const data = readOpenData();
 const neck = neckFor(STANDARD);
 const cases = data.frettings.map((given) => caseOf(neck, given));
-const judged = PART_NAMES.map((name) => JUDGED_WEIGHTS[name]);
+const judged = EFFORT_PARTS.map((name) => JUDGED_WEIGHTS[name]);
 const shipped = rankAsShipped(neck);
-const isFitted = PART_NAMES.map((name) => !NEVER_FITTED.has(name));
+const isFitted = EFFORT_PARTS.map((name) => !NEVER_FITTED.has(name));
 const halves = alternateShapes(cases);
 const refitted = fit(halves);
 
@@ -110,7 +110,7 @@ function showVerdicts(): void {
 }
 
 function writeWeights(weights: ArrayLike<number>): void {
-  const lines = PART_NAMES.map(
+  const lines = EFFORT_PARTS.map(
     (name, part) => `  "${name}": ${Number(weights[part]?.toFixed(2))},`,
   );
   writeFileSync(

@@ -9,7 +9,7 @@ import { alongRoute, retuned, usualTuning, writeAs } from "../src/formats/conver
 import { FILE_KINDS, type FileKind } from "../src/formats/fileKinds";
 import { readFile } from "../src/formats/files";
 import { routeFacts } from "../src/formats/routeFacts";
-import { playedBars, playedChords } from "../src/formats/score";
+import { playedBars, playedScoreChords } from "../src/formats/score";
 import { SHEETS, songSheet } from "../src/formats/sheet";
 import { quantile } from "./median";
 
@@ -46,7 +46,7 @@ const tuning = usualTuning();
 const neck = makeNeck({ midi: tuning.midi });
 if (!neck.ok) throw new Error(neck.problem.message);
 const score = retuned(readSheet(chart()).score, tuning);
-const names = playedChords(playedBars(score)).map(({ name }) => name);
+const names = playedScoreChords(playedBars(score)).map(({ name }) => name);
 const chords = names.flatMap((name) => {
   const chord = readChord(name);
   return chord.ok ? [chord.value] : [];

@@ -8,7 +8,7 @@ import { DEFAULT_WEIGHTS, soundCost, weighGrip, weighRetuning } from "@/core/gri
 import {
   makeSearchSpace,
   MAX_FOUND,
-  NO_LIMITS,
+  NO_SEARCH_LIMITS,
   retuningPoints,
   searchTunings,
   type FoundTuning,
@@ -93,7 +93,7 @@ function questionFor(
   const midi = usualMidi(strings);
   const neck = makeNeck({ midi });
   const chords = readProgression(text, DEFAULT_CHORD_OPTIONS);
-  const space = makeSearchSpace(midi, { ...NO_LIMITS, ...limits });
+  const space = makeSearchSpace(midi, { ...NO_SEARCH_LIMITS, ...limits });
   if (!neck.ok || !chords.ok || !space.ok) throw new Error(text);
   return {
     neck: neck.value,

@@ -1,10 +1,10 @@
-import { type PartName } from "@/core/hand";
+import { type EffortPart } from "@/core/hand";
 
 /**
  * What the effort was thought to weigh before any data, in effort points; the fit starts here and
  * strays only where the data ask for it. An index finger put down is the unit: 2 points.
  */
-export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
+export const JUDGED_WEIGHTS: Readonly<Record<EffortPart, number>> = {
   "finger 1": 2,
   "finger 2": 3,
   "finger 3": 3,
@@ -90,7 +90,7 @@ export const JUDGED_WEIGHTS: Readonly<Record<PartName, number>> = {
  * Parts that the data cannot weigh, and that stay as judged: the unit; the thumb, which they never
  * use; and what is the same for every fingering of a fretting, so that no choice tells of it.
  */
-export const NEVER_FITTED: ReadonlySet<PartName> = new Set<PartName>([
+export const NEVER_FITTED: ReadonlySet<EffortPart> = new Set<EffortPart>([
   "finger 1",
   "finger T",
   "reach per mm",

@@ -9,10 +9,10 @@ export interface Sounding {
   readonly atS: number;
   /** A sound that ends before it has died away; null for its own length. */
   readonly lengthS: number | null;
-  readonly sound: Sound;
+  readonly sound: ScheduledSound;
 }
 
-export type Sound =
+export type ScheduledSound =
   | { readonly kind: "click"; readonly strength: ClickStrength }
   | { readonly kind: "word"; readonly word: string }
   | {
@@ -64,7 +64,7 @@ export function makeBand(context: BaseAudioContext, options: BandOptions): Band 
   const buffers = new Map<string, AudioBuffer>();
   const playing = new Set<AudioScheduledSourceNode>();
 
-  const bufferOf = (sound: Sound): AudioBuffer => {
+  const bufferOf = (sound: ScheduledSound): AudioBuffer => {
     const spoken = sound.kind === "word" && voice?.get(sound.word);
     if (spoken) return spoken;
     // An accent on a grip is louder, not another sound.
@@ -108,7 +108,7 @@ export function makeBand(context: BaseAudioContext, options: BandOptions): Band 
   };
 }
 
-function isSilent(sound: Sound, voice: Voice | null | undefined): boolean {
+function isSilent(sound: ScheduledSound, voice: Voice | null | undefined): boolean {
   if (sound.kind === "grip") return sound.frequenciesHz.length === 0;
   return sound.kind === "word" && sound.word !== "and" && !voice?.has(sound.word);
 }
@@ -140,7 +140,7 @@ function makeAmplifier(context: BaseAudioContext, gain: boolean, out: AudioNode)
 
 function gripBuffer(
   context: BaseAudioContext,
-  { frequenciesHz, manner }: Extract<Sound, { readonly kind: "grip" }>,
+  { frequenciesHz, manner }: Extract<ScheduledSound, { readonly kind: "grip" }>,
 ): AudioBuffer {
   const samples = gripSamples(frequenciesHz, manner, 1);
   const buffer = context.createBuffer(1, Math.max(1, samples.length), GRIP_SAMPLE_HZ);
@@ -150,7 +150,7 @@ function gripBuffer(
 
 function clickBuffer(
   context: BaseAudioContext,
-  sound: Exclude<Sound, { readonly kind: "grip" }>,
+  sound: Exclude<ScheduledSound, { readonly kind: "grip" }>,
 ): AudioBuffer {
   const strength = sound.kind === "word" ? "between" : sound.strength;
   const { sampleRate } = context;
@@ -176,7 +176,7 @@ function levelAt(loudness: number): number {
   return loudness === 0 ? 0 : decibels((loudness - 1) * RANGE_DB + LIMIT_DB);
 }
 
-function levelOf(sound: Sound): number {
+function levelOf(sound: ScheduledSound): number {
   return sound.kind === "grip" && !sound.isAccented ? PLAIN_LEVEL : 1;
 }
 

@@ -6,4 +6,4 @@ export { playTone, stopTone } from "./tone";
 export { MANNERS, type Manner } from "./manners";
 export { audioContext } from "./context";
 export { countVoice, type Voice } from "./countVoice";
-export { CLICK_S, makeBand, type Band, type Sound, type Sounding } from "./band";
+export { CLICK_S, makeBand, type Band, type ScheduledSound, type Sounding } from "./band";

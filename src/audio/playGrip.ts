@@ -23,7 +23,7 @@ const GAIN_TRIM_DB = -9;
 
 let playing: Player | null = null;
 
-export interface PlayOptions {
+export interface GripSound {
   readonly manner: Manner;
   readonly gain: boolean;
   /** 0 silent to 1. */
@@ -36,7 +36,7 @@ export interface PlayOptions {
  */
 export async function playGrip(
   frequenciesHz: readonly number[],
-  { manner, gain, loudness }: PlayOptions,
+  { manner, gain, loudness }: GripSound,
 ): Promise<void> {
   await start();
   if (getContext().state !== "running") throw new Error("the browser gives Tenon no sound");

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { PLAIN_METRONOME } from "@/core/metronome";
-import { startPlaying, type Player } from "./songPlayer";
+import { startPlaying, type SongPlayer } from "./songPlayer";
 import { type PlayOptions, type PlayPlace } from "./playTypes";
 import { makeSong, standardNeck } from "@/core/arrangement/testing";
 
@@ -54,7 +54,7 @@ const OPTIONS: PlayOptions = {
 };
 let places: PlayPlace[] = [];
 let ends = 0;
-let player: Player | null = null;
+let player: SongPlayer | null = null;
 
 async function play(
   text: string,
@@ -64,7 +64,7 @@ async function play(
     countIn = false,
     isWanted = () => true,
   }: { fromBar?: number; countIn?: boolean; isWanted?: () => boolean } = {},
-): Promise<Player | null> {
+): Promise<SongPlayer | null> {
   const { arrangement, route } = makeSong(text);
   globalThis.fetch = async () => Promise.reject(new Error("no recordings here"));
   player = await startPlaying(

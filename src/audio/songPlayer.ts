@@ -11,12 +11,12 @@ import { soundingMidi } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { frequencyHz } from "@/core/pitch";
 import { pickedAt, quartersPerBeat } from "@/core/song";
-import { makeBand, type Sound, type Sounding } from "./band";
+import { makeBand, type ScheduledSound, type Sounding } from "./band";
 import { audioContext } from "./context";
 import { countVoice } from "./countVoice";
 import { type PlayOptions, type PlayPlace } from "./playTypes";
 
-export interface Player {
+export interface SongPlayer {
   readonly setLoudness: (loudness: number) => void;
   readonly stop: () => void;
 }
@@ -72,7 +72,7 @@ export async function startPlaying(
   input: PlayerInput,
   news: PlayerNews,
   isWanted: () => boolean,
-): Promise<Player | null> {
+): Promise<SongPlayer | null> {
   const { arrangement, options, hearing } = input;
   const context = await audioContext();
   if (context.state !== "running") throw new Error("the browser gives Tenon no sound");
@@ -199,7 +199,7 @@ export function soundOf(
   input: Pick<PlayerInput, "route" | "neck" | "a4Hz"> & {
     readonly options: Pick<PlayOptions, "click" | "chords">;
   },
-): Sound | null {
+): ScheduledSound | null {
   const { options, route, neck, a4Hz } = input;
   if (event.kind === "word") return { kind: "word", word: event.word };
   if (event.kind === "click") {

@@ -2,7 +2,7 @@ import { array, lazy, mixed, number, object, string } from "yup";
 import {
   DEFAULT_CHORD_OPTIONS,
   fiveOnPitchClass,
-  isNoChord,
+  isSilenceWord,
   MAX_CHORDS,
   readChord,
   readProgression,
@@ -78,7 +78,7 @@ export function toChords(args: ChordValues, most = MAX_CHORDS): Result<readonly 
   if (said.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
   const chords: Chord[] = [];
   for (const [index, each] of said.entries()) {
-    if (typeof each === "string" && isNoChord(each)) continue;
+    if (typeof each === "string" && isSilenceWord(each)) continue;
     const field = `chords[${index}]`;
     if (typeof each === "number" && !(Number.isInteger(each) && each >= 0 && each <= 11)) {
       return failure(field, `${each}: a pitch class is a whole number from 0 to 11`);

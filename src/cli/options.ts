@@ -1,6 +1,6 @@
 import { failure, success, type Result } from "@/core/result";
 
-export interface Options {
+export interface CommandOptions {
   readonly json: boolean;
   readonly args: Readonly<Record<string, unknown>>;
 }
@@ -15,7 +15,7 @@ const LIST_OPTIONS = new Set(["stack", "pitchClasses"]);
  * Reads `--name value` and `--name=value`. A value is JSON where it is JSON, numbers with commas
  * are a list, and all else is text, so that shells need few quotes.
  */
-export function readOptions(words: readonly string[]): Result<Options> {
+export function readOptions(words: readonly string[]): Result<CommandOptions> {
   const args: Record<string, unknown> = {};
   let json = false;
   for (let index = 0; index < words.length; index++) {

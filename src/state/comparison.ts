@@ -6,7 +6,7 @@ import { type Stack } from "@/core/stack";
 
 /** What stays the same while the tuning changes. */
 export const HOLDS = ["chord", "pitches", "shape"] as const;
-export type Hold = (typeof HOLDS)[number];
+export type ComparedBy = (typeof HOLDS)[number];
 
 /** A tuning on one of the player's guitars. */
 export interface ComparedColumn {
@@ -30,7 +30,7 @@ export interface Comparison {
   readonly allAsFives: boolean;
   /** Other chords sound on at least this many strings. */
   readonly leastNotes: number;
-  readonly hold: Hold;
+  readonly hold: ComparedBy;
   /** The shape of which pitches or frets are held, in the first column's tuning; null for its first grip. */
   readonly shape: Fretting | null;
   readonly weights: Weights;

@@ -23,7 +23,7 @@ export {
   type Comparison,
   DEFAULT_COMPARISON,
   HOLDS,
-  type Hold,
+  type ComparedBy,
   MAX_COLUMNS,
   MAX_MINUTES,
 } from "./comparison";

@@ -2,7 +2,7 @@ import { describe, expect, jest, test } from "@jest/globals";
 import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { countChords, readProgression } from "@/core/chart";
 import { DEFAULT_WEIGHTS, NO_GRIP_LIMITS } from "@/core/gripSearch";
-import { makeSearchSpace, NO_LIMITS } from "@/core/compare";
+import { makeSearchSpace, NO_SEARCH_LIMITS } from "@/core/compare";
 import { TIMING } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { NO_FILTER, type Listing } from "@/core/listing";
@@ -126,7 +126,7 @@ describe("what the page asks the worker", () => {
   });
 
   test("a search reports on its way and answers with its best", () => {
-    const space = makeSearchSpace(standard.midi, { ...NO_LIMITS, mostTurned: 1 });
+    const space = makeSearchSpace(standard.midi, { ...NO_SEARCH_LIMITS, mostTurned: 1 });
     if (!space.ok) throw new Error(space.problem.message);
     const question = {
       neck: standard,

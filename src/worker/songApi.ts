@@ -51,7 +51,7 @@ export const songApi = {
   },
 
   /** What to practise of a song along its own way; nothing where that cannot be played. */
-  songDrills({ id, name, asked }: DrilledSong): SongDrills {
+  songDrills({ id, name, asked }: DrillRequest): SongDrills {
     const { text, settings } = asked;
     const { arrangement, route } = songApi.songWay(asked, settings.way);
     if (!route) return { drills: [], roots: [] };
@@ -97,7 +97,7 @@ export interface AskedSong extends Omit<SongQuestion, "arrangement" | "book"> {
 }
 
 /** A saved song, and how it is played. */
-export interface DrilledSong {
+export interface DrillRequest {
   readonly id: number;
   readonly name: string;
   readonly asked: AskedSong;

@@ -2,13 +2,13 @@ import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { parseNote } from "@/core/pitch";
 import { success } from "@/core/result";
-import { FORM_CHORDS, FORMS, writeForm } from "@/core/song";
+import { FORM_CHORDS, SONG_FORMS, writeForm } from "@/core/song";
 
 export const formCommand = defineCommand({
   name: "form",
   summary: "twelve bars: --kind 'quick change' --key A --chords sevenths",
   schema: object({
-    kind: string().oneOf(FORMS).required(),
+    kind: string().oneOf(SONG_FORMS).required(),
     key: string().defined(),
     chords: string().oneOf(FORM_CHORDS),
   }).noUnknown(),

@@ -18,7 +18,7 @@ import {
   findUnplayable,
   makeSearchSpace,
   MAX_FOUND,
-  NO_LIMITS,
+  NO_SEARCH_LIMITS,
   searchTunings,
   type FoundTuning,
   type SearchQuestion,
@@ -71,7 +71,7 @@ export const searchCommand = defineCommand({
     const enough = checkLeastNotes(args.minNotes, midi.length);
     if (!enough.ok) return enough;
     const { up, down, strings, mostStrings, lowest, tension } = args.limits ?? {};
-    const within = args.within ?? NO_LIMITS.up;
+    const within = args.within ?? NO_SEARCH_LIMITS.up;
     const limits = {
       up: up ?? within,
       down: down ?? within,

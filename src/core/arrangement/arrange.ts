@@ -43,7 +43,7 @@ export interface ArrangedChord {
 }
 
 /** A bar as it is played; times in quarters. */
-export interface PlayedBar {
+export interface ArrangedBar {
   readonly section: number;
   readonly bar: number;
   readonly start: number;
@@ -54,7 +54,7 @@ export interface PlayedBar {
 /** A song from its beginning to its end, repeats written out. */
 export interface Arrangement {
   readonly chords: readonly ArrangedChord[];
-  readonly bars: readonly PlayedBar[];
+  readonly bars: readonly ArrangedBar[];
   readonly sectionKeys: readonly string[];
   /** In the beat of the song's meter. */
   readonly tempoBpm: number;
@@ -71,7 +71,7 @@ export const MOST_CHORDS = 1024;
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
 export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {
   const keys = sectionKeys(chart);
-  const bars: PlayedBar[] = [];
+  const bars: ArrangedBar[] = [];
   let barStart = 0;
   const spans: Omit<ArrangedChord, "untilNext" | "strikes">[] = [];
   for (const [section, index] of chart.order) {
@@ -133,7 +133,7 @@ function chordOf(
 function finish(
   span: Omit<ArrangedChord, "untilNext" | "strikes">,
   nextStart: number | undefined,
-  bars: readonly PlayedBar[],
+  bars: readonly ArrangedBar[],
 ): ArrangedChord {
   const { start, beats, playedBar, marks } = span;
   const bar = bars[playedBar];

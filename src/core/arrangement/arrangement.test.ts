@@ -11,7 +11,7 @@ import {
   arrange,
   DEFAULT_SONG_SETTINGS,
   findBlocked,
-  NO_LIMITS,
+  NO_PLAY_LIMITS,
   planWay,
   planWays,
   type Mark,
@@ -135,7 +135,7 @@ describe("the way", () => {
     const gripsOf = (asked: SongQuestion) =>
       routeOf(asked).timed.stops.map(({ fingering }) => fingering.fretting);
     const whole = gripsOf(questionOf(song));
-    const limits = { ...NO_LIMITS, withoutLowest: true };
+    const limits = { ...NO_PLAY_LIMITS, withoutLowest: true };
     const played = gripsOf(questionOf(song, settingsOf({ limits })));
     expect(played).toEqual(
       whole.map((grip) =>
@@ -181,7 +181,7 @@ describe("the way", () => {
 
   test("the chorus may lie elsewhere than the verse", () => {
     const settings = settingsOf({
-      sectionLimits: { Chorus: { ...NO_LIMITS, frets: [7, 12], openStrings: "none" } },
+      sectionLimits: { Chorus: { ...NO_PLAY_LIMITS, frets: [7, 12], openStrings: "none" } },
     });
     const stops = routeOf(questionOf(SONG, settings)).timed.stops;
     const chorus = stops.slice(5).flatMap(({ fingering }) => fingering.fretting);
@@ -259,7 +259,7 @@ describe("where nothing is possible", () => {
 
   test("says which limit forbids which chord, and what loosening would cost", () => {
     const settings = settingsOf({
-      limits: { ...NO_LIMITS, frets: [1, 4], openStrings: "none", rootStrings: [0] },
+      limits: { ...NO_PLAY_LIMITS, frets: [1, 4], openStrings: "none", rootStrings: [0] },
     });
     const { chords, loosened } = blocked("Verse\n| F5 | B5 |", settings);
     expect(chords).toMatchObject([
@@ -278,7 +278,9 @@ describe("where nothing is possible", () => {
   });
 
   test("the rest of the song keeps its way", () => {
-    const settings = settingsOf({ limits: { ...NO_LIMITS, frets: [1, 3], openStrings: "none" } });
+    const settings = settingsOf({
+      limits: { ...NO_PLAY_LIMITS, frets: [1, 3], openStrings: "none" },
+    });
     const { played } = routeOf(questionOf("| F5 | E5 | G5 |", settings));
     expect(played).not.toContain(1);
     expect(played).toContain(0);

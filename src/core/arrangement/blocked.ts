@@ -4,7 +4,7 @@ import { arrange, type ArrangedChord } from "./arrange";
 import { hasGrip } from "./planSong";
 import { type SongQuestion } from "./question";
 import { recipeOf } from "./recipes";
-import { NO_LIMITS, type Mark, type PlayLimits, type SongSettings } from "./settings";
+import { NO_PLAY_LIMITS, type Mark, type PlayLimits, type SongSettings } from "./settings";
 import { planWay } from "./ways";
 
 /** What may forbid every grip of a chord. */
@@ -85,11 +85,11 @@ export function findBlocked(asked: BlockageQuestion): Blockage {
 }
 
 function loosen(limits: PlayLimits, by: Blocker): PlayLimits {
-  return by === "forbidden" ? limits : { ...limits, [by]: NO_LIMITS[by] };
+  return by === "forbidden" ? limits : { ...limits, [by]: NO_PLAY_LIMITS[by] };
 }
 
 function freeOf(limits: PlayLimits): PlayLimits {
-  return { ...NO_LIMITS, fiveStack: limits.fiveStack, withoutLowest: limits.withoutLowest };
+  return { ...NO_PLAY_LIMITS, fiveStack: limits.fiveStack, withoutLowest: limits.withoutLowest };
 }
 
 function withoutForbidden(marks: readonly Mark[]): readonly Mark[] {

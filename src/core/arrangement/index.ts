@@ -6,7 +6,7 @@ export {
   MOST_CHORDS,
   type ArrangedChord,
   type Arrangement,
-  type PlayedBar,
+  type ArrangedBar,
 } from "./arrange";
 export {
   BLOCKERS,
@@ -30,7 +30,7 @@ export {
   DEFAULT_SONG_SETTINGS,
   HELPS,
   LOOSENED_STRUMS,
-  NO_LIMITS,
+  NO_PLAY_LIMITS,
   WAYS,
   type Help,
   type LoosenedStrums,

@@ -81,7 +81,7 @@ export interface SongSettings {
   readonly way: Way;
 }
 
-export const NO_LIMITS: PlayLimits = {
+export const NO_PLAY_LIMITS: PlayLimits = {
   frets: null,
   rootStrings: null,
   openStrings: "any",
@@ -93,7 +93,7 @@ export const NO_LIMITS: PlayLimits = {
 export const DEFAULT_SONG_SETTINGS: SongSettings = {
   allAsFives: false,
   leastNotes: DEFAULT_CHORD_OPTIONS.leastNotes,
-  limits: NO_LIMITS,
+  limits: NO_PLAY_LIMITS,
   sectionLimits: {},
   marks: [],
   way: "usual",

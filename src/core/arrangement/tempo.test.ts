@@ -9,7 +9,7 @@ import {
   DEFAULT_DOWN_STROKES_BPM,
   DEFAULT_SONG_SETTINGS,
   hardDownStrokes,
-  NO_LIMITS,
+  NO_PLAY_LIMITS,
   type Mark,
   type SongSettings,
 } from ".";
@@ -83,7 +83,7 @@ describe("what holds at tempo", () => {
 
   test("advice is planned through: what it promises is what comes of it", () => {
     const text = "Tempo: 200\n| C5 F#5 | Bb5 E5 |";
-    const settings = { ...DEFAULT_SONG_SETTINGS, limits: { ...NO_LIMITS, rootStrings: [0] } };
+    const settings = { ...DEFAULT_SONG_SETTINGS, limits: { ...NO_PLAY_LIMITS, rootStrings: [0] } };
     const { question, route: before } = makeSong(text, settings);
     const change = before.timed.worst ?? -1;
     const advice = adviseOn({ ...question, chart: readChart(text), settings, change });

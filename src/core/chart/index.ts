@@ -7,6 +7,6 @@ export {
   type CountedChord,
   MAX_CHORDS,
   countChords,
-  isNoChord,
+  isSilenceWord,
   readProgression,
 } from "./readProgression";

@@ -46,7 +46,7 @@ export function readProgression(
       for (let time = 1; time < Number(times); time++) chords.push(...again);
       if (times === "0") return failure(field, `'${word}': a chord is played once or more`);
       last = chords.length - 1;
-    } else if (!isNoChord(word)) {
+    } else if (!isSilenceWord(word)) {
       const before = chords.at(-1);
       const chord =
         word === ONCE_MORE && before ? success(before) : readChord(word, options, field);
@@ -64,7 +64,7 @@ export function readProgression(
 }
 
 /** Whether a chart says that nothing is played: "N.C.". */
-export function isNoChord(word: string): boolean {
+export function isSilenceWord(word: string): boolean {
   return /^n\.?c\.?$/i.test(word.trim());
 }
 

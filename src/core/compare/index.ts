@@ -1,7 +1,7 @@
 export { findUnplayable } from "./findUnplayable";
 export { type HeldShape, holdShape } from "./heldShape";
 export { retuningPoints } from "./retuning";
-export { NO_LIMITS, type SearchLimits, makeSearchSpace } from "./searchSpace";
+export { NO_SEARCH_LIMITS, type SearchLimits, makeSearchSpace } from "./searchSpace";
 export {
   type FoundTuning,
   MAX_FOUND,

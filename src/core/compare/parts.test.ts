@@ -7,7 +7,7 @@ import { UNKNOWN_STRING } from "@/core/strings";
 import { usualMidi } from "@/core/tuning";
 import { makeField } from "./field";
 import { retuningPoints, stringRetuningCost } from "./retuning";
-import { makeSearchSpace, NO_LIMITS, tuningDigits, type SearchSpace } from "./searchSpace";
+import { makeSearchSpace, NO_SEARCH_LIMITS, tuningDigits, type SearchSpace } from "./searchSpace";
 import { makeShortlist } from "./shortlist";
 import { scoreOf, stageCost } from "./stageCost";
 import { stringSets } from "./stringSets";
@@ -24,7 +24,7 @@ const tonesOf = (text: string, leastNotes = 3) => {
 };
 
 const spaceOf = (from: readonly number[], mostTurned: number | null): SearchSpace => {
-  const space = makeSearchSpace(from, { ...NO_LIMITS, up: 1, down: 2, mostTurned });
+  const space = makeSearchSpace(from, { ...NO_SEARCH_LIMITS, up: 1, down: 2, mostTurned });
   if (!space.ok) throw new Error(space.problem.message);
   return space.value;
 };

@@ -9,7 +9,12 @@ import { makeNeck, retuneNeck, stringScaleMm, type Neck } from "@/core/neck";
 import { DEFAULT_TENSION_LIMITS } from "@/core/strings";
 import { TUNINGS, usualMidi } from "@/core/tuning";
 import { retuningPoints } from "./retuning";
-import { makeSearchSpace, NO_LIMITS, type SearchLimits, type SearchSpace } from "./searchSpace";
+import {
+  makeSearchSpace,
+  NO_SEARCH_LIMITS,
+  type SearchLimits,
+  type SearchSpace,
+} from "./searchSpace";
 import { searchTunings, type SearchProgress, type SearchQuestion } from "./searchTunings";
 
 const STANDARD = usualMidi(6);
@@ -32,7 +37,7 @@ const spaceOf = (
   limits: Partial<SearchLimits> = {},
   others: readonly (readonly number[])[] = [],
 ): SearchSpace => {
-  const space = makeSearchSpace(from, { ...NO_LIMITS, ...limits }, others);
+  const space = makeSearchSpace(from, { ...NO_SEARCH_LIMITS, ...limits }, others);
   if (!space.ok) throw new Error(space.problem.message);
   return space.value;
 };
@@ -244,16 +249,16 @@ describe("what is searched", () => {
   });
 
   test("what would be too large is said beforehand, with its size and what to limit", () => {
-    const far = makeSearchSpace(usualMidi(8), { ...NO_LIMITS, up: 4, down: 4 });
+    const far = makeSearchSpace(usualMidi(8), { ...NO_SEARCH_LIMITS, up: 4, down: 4 });
     expect(far).toMatchObject({
       ok: false,
       problem: { field: "within", message: expect.stringMatching(/43,046,721 tunings.*fewer/) },
     });
-    expect(makeSearchSpace(STANDARD, { ...NO_LIMITS, up: -1 })).toMatchObject({
+    expect(makeSearchSpace(STANDARD, { ...NO_SEARCH_LIMITS, up: -1 })).toMatchObject({
       ok: false,
       problem: { field: "limits.up" },
     });
-    expect(makeSearchSpace(STANDARD, { ...NO_LIMITS, movable: [0, 6] })).toMatchObject({
+    expect(makeSearchSpace(STANDARD, { ...NO_SEARCH_LIMITS, movable: [0, 6] })).toMatchObject({
       ok: false,
       problem: { field: "limits.strings", message: expect.stringMatching(/^6: .* to 5$/) },
     });

@@ -18,7 +18,7 @@ export interface SearchLimits {
   readonly tension: { readonly guitar: StrungGuitar; readonly limits: TensionLimits } | null;
 }
 
-export const NO_LIMITS: SearchLimits = {
+export const NO_SEARCH_LIMITS: SearchLimits = {
   up: 2,
   down: 2,
   movable: null,

@@ -13,7 +13,7 @@ export type Answer =
   /** What was heard, in half steps. */
   | { readonly kind: "pitch"; readonly midi: number };
 
-export type Judged = "right" | "wrong" | "more";
+export type AnswerVerdict = "right" | "wrong" | "more";
 
 /** Sharper or flatter than this is heard, and than this is out of tune; in cents (judgements). */
 const [PRESSED_CENTS, OUT_CENTS] = [6, 15];
@@ -28,7 +28,7 @@ export function judge(
   { expected }: Question,
   answer: Answer,
   found: readonly NeckPlace[],
-): Judged {
+): AnswerVerdict {
   const isRight = (right: boolean) => (right ? "right" : "wrong");
   if (expected.kind === "places") {
     if (answer.kind !== "place") return "wrong";

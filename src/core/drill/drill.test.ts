@@ -11,7 +11,7 @@ import { readChart } from "@/core/song";
 import { cardId, learningOrder } from "@/core/recall";
 import {
   ASKED,
-  ask,
+  askQuestion,
   drillsOf,
   fretToFret,
   gradeAnswer,
@@ -223,7 +223,7 @@ describe("questions", () => {
   test("every kind can be asked; what is right is judged right, in time and late", () => {
     for (const what of ASKED) {
       for (let seed = 1; seed < 40; seed++) {
-        const question = ask(what, STANDARD, null, seededRandom(seed * 977));
+        const question = askQuestion(what, STANDARD, null, seededRandom(seed * 977));
         if (!question) throw new Error(what);
         const answer = rightAnswer(STANDARD, question);
         if (answer.kind === "grip" && answer.fretting.length === 0) continue;
@@ -238,7 +238,7 @@ describe("questions", () => {
 
   test("a card's note: fret 3 of string 6 is G, whichever instrument has the string", () => {
     const [card] = learningOrder(STANDARD.neck);
-    const question = ask("name", STANDARD, card ? cardId(card) : null, seededRandom(5));
+    const question = askQuestion("name", STANDARD, card ? cardId(card) : null, seededRandom(5));
     expect(question?.places).toEqual([{ string: 0, fret: 3 }]);
     const answer = (pitch: number): Answer => ({ kind: "note", pitchClass: pitch });
     expect(question && judge(STANDARD, question, answer(7), [])).toBe("right");
@@ -248,20 +248,20 @@ describe("questions", () => {
   });
 
   test("half steps side by side: E and F, B and C have no fret between them", () => {
-    const question = ask("half steps", STANDARD, "note:40:1", () => 0);
+    const question = askQuestion("half steps", STANDARD, "note:40:1", () => 0);
     expect(question).toMatchObject({
       say: "The mark is E. Which note is half a step above it?",
       places: [{ string: 0, fret: 0 }],
       expected: { pitchClass: 5 },
     });
-    expect(ask("half steps", STANDARD, "note:40:0", () => 0)).toMatchObject({
+    expect(askQuestion("half steps", STANDARD, "note:40:0", () => 0)).toMatchObject({
       say: "The mark is F. Which note is half a step below it?",
       places: [{ string: 0, fret: 1 }],
     });
   });
 
   test("every place of a note: all of them, none twice, none wrong", () => {
-    const question = ask("places", STANDARD, null, () => 0.01);
+    const question = askQuestion("places", STANDARD, null, () => 0.01);
     if (question?.expected.kind !== "places") throw new Error("no places");
     const { places } = question.expected;
     // C up to fret 11 in standard tuning: 6/8 5/3 4/10 3/5 2/1 1/8.
@@ -299,7 +299,7 @@ describe("questions", () => {
   });
 
   test("a note pressed six cents off is clean, ten rough, twenty missed", () => {
-    const question = ask("press", STANDARD, null, seededRandom(3));
+    const question = askQuestion("press", STANDARD, null, seededRandom(3));
     if (question?.expected.kind !== "press") throw new Error("no press");
     const { midi } = question.expected;
     const graded = (cents: number) => {

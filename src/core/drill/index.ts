@@ -14,7 +14,7 @@ export {
   climb,
   DEFAULT_LADDER,
   firstRung,
-  ROOMS,
+  CHANGE_ROOMS,
   rungFor,
   shownAheadQuarters,
   type LadderRound,
@@ -22,9 +22,9 @@ export {
   type Rung,
 } from "./ladder";
 export { DIRECTIONS, fretToFret, type Direction } from "./moves";
-export { gradeAnswer, judge, type Answer, type Judged } from "./answers";
+export { gradeAnswer, judge, type Answer, type AnswerVerdict } from "./answers";
 export {
-  ask,
+  askQuestion,
   type Expected,
   type Heard,
   type NeckPlace,

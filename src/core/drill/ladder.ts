@@ -44,11 +44,11 @@ const CLEAN_TO_CLIMB = 2;
 const MISSED_TO_FALL = 2;
 const FALL_SHARE = 0.8;
 /** From a beat to nothing, in quarters. */
-export const ROOMS = [1, 0.5, 0] as const;
+export const CHANGE_ROOMS = [1, 0.5, 0] as const;
 
 /** Where a drill begins. */
 export function firstRung(startBpm: number, settings: LadderSettings): Rung {
-  const roomQuarters = settings.leavesRoom ? ROOMS[0] : 0;
+  const roomQuarters = settings.leavesRoom ? CHANGE_ROOMS[0] : 0;
   return {
     bpm: within(startBpm, settings),
     clean: 0,
@@ -66,7 +66,7 @@ export function climb(rung: Rung, result: RoundResult, settings: LadderSettings)
   const clean = rung.clean + 1;
   const here = { ...rung, missed: 0, lastCleanBpm: bpm };
   if (clean < CLEAN_TO_CLIMB) return { ...here, clean };
-  const less = settings.leavesRoom ? ROOMS.find((room) => room < roomQuarters) : undefined;
+  const less = settings.leavesRoom ? CHANGE_ROOMS.find((room) => room < roomQuarters) : undefined;
   if (less !== undefined) return { ...here, clean: 0, roomQuarters: less };
   return { ...here, clean: 0, bpm: within(bpm + settings.stepBpm, settings) };
 }
@@ -74,7 +74,9 @@ export function climb(rung: Rung, result: RoundResult, settings: LadderSettings)
 function descend(rung: Rung, settings: LadderSettings): Rung {
   const { bpm, roomQuarters, lastCleanBpm } = rung;
   const missed = rung.missed + 1;
-  const more = settings.leavesRoom ? ROOMS.findLast((room) => room > roomQuarters) : undefined;
+  const more = settings.leavesRoom
+    ? CHANGE_ROOMS.findLast((room) => room > roomQuarters)
+    : undefined;
   if (more !== undefined) return { ...rung, missed, roomQuarters: more };
   if (missed < MISSED_TO_FALL) {
     return { ...rung, missed, bpm: within(bpm - settings.stepBpm, settings) };

@@ -46,7 +46,7 @@ export type Random = () => number;
  * A question of a kind; about a card where one is given and the kind has cards. Null where the neck has nothing of that
  * kind.
  */
-export function ask(
+export function askQuestion(
   what: AskedWhat,
   rig: DrillRig,
   card: string | null,

@@ -1,8 +1,8 @@
 import { mayBeForm } from "@/core/forms";
 import { type EffortBound } from "@/core/hand";
 import { type PreferenceBound } from "@/core/preference";
-import { type Lie } from "./lie";
-import { type Options } from "./options";
+import { type StringSet } from "./lie";
+import { type NoteOptions } from "./options";
 import { countBits, isBassWrong, mayBeBar, mayRingInBass, mostDoubled, type Sofar } from "./sofar";
 import { lowCost, PER_RINGING, PER_ROUGHNESS, type Weights } from "./weights";
 
@@ -10,11 +10,11 @@ import { lowCost, PER_RINGING, PER_ROUGHNESS, type Weights } from "./weights";
 export interface Branch {
   readonly sofar: Sofar;
   readonly string: number;
-  readonly options: Options;
+  readonly options: NoteOptions;
   /** Strings that may yet sound. */
   readonly left: number;
   /** Of a grip whose strings are settled. */
-  readonly lie: Lie | null;
+  readonly lie: StringSet | null;
 }
 
 /** Effort points that no grip of a branch costs less than; `toPress` of its further strings are sure to be pressed. */

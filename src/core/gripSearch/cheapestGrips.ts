@@ -21,8 +21,8 @@ import {
 } from "@/core/preference";
 import { leastCost } from "./branchBound";
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
-import { countPlayingFrom, lieOf, type Lie } from "./lie";
-import { makeOptions, type Options, type Playing } from "./options";
+import { countPlayingFrom, stringSetOf, type StringSet } from "./lie";
+import { makeOptions, type NoteOptions, type Playing } from "./options";
 import { highestBelow, onePitchTree, type HighestBelow, type PitchTree } from "./pitchTree";
 import { countBits, NOTHING, withNote, type Sofar } from "./sofar";
 import { roughnessWith, soundCost, weighGrip, type Weights } from "./weights";
@@ -96,9 +96,9 @@ export function makeGripSearch(
   };
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const optionsOf = makeOptions(neck);
-  const lies = new WeakMap<Playing, Lie>();
-  const liesOf = (playing: Playing): Lie => {
-    const lie = lies.get(playing) ?? lieOf(playing);
+  const lies = new WeakMap<Playing, StringSet>();
+  const liesOf = (playing: Playing): StringSet => {
+    const lie = lies.get(playing) ?? stringSetOf(playing);
     lies.set(playing, lie);
     return lie;
   };
@@ -151,7 +151,7 @@ export function makeGripSearch(
       highest.lower(tuning, take(tuning, { fretting: [...frets], effort, preference, cost }));
     };
 
-    const visit = (string: number, node: number, sofar: Sofar, options: Options): void => {
+    const visit = (string: number, node: number, sofar: Sofar, options: NoteOptions): void => {
       const left = playingFrom[string] ?? 0;
       if (sofar.notes + left < options.leastNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;

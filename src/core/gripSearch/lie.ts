@@ -2,7 +2,7 @@ import { hasFormOn } from "@/core/forms";
 import { type Playing } from "./options";
 
 /** How a grip lies that sounds exactly some strings. */
-export interface Lie {
+export interface StringSet {
   readonly notes: number;
   readonly thickest: number;
   /** Silent strings between sounding ones, and past the thinnest of them. */
@@ -12,7 +12,7 @@ export interface Lie {
   readonly hasForm: boolean;
 }
 
-export function lieOf(playing: Playing): Lie {
+export function stringSetOf(playing: Playing): StringSet {
   const thickest = playing.indexOf(true);
   const thinnest = playing.lastIndexOf(true);
   const between = playing.slice(Math.max(0, thickest), thinnest + 1);

@@ -5,7 +5,7 @@ import { pitchClass, pitchClassOf, type Midi, type PitchClass } from "@/core/pit
 import { rootsOf } from "@/core/stack";
 
 /** One way to sound a string for a chord. */
-export interface Option {
+export interface NoteOption {
   readonly fret: number;
   readonly midi: Midi;
   /** The bit of the chord's tone that it sounds. */
@@ -15,9 +15,9 @@ export interface Option {
 }
 
 /** All ways to sound each string for a chord, in some tunings (of a stack: with its root in one octave). */
-export interface Options {
+export interface NoteOptions {
   /** By string and pitch that it may be tuned to, from the nut up. */
-  readonly perString: readonly (readonly (readonly Option[])[])[];
+  readonly perString: readonly (readonly (readonly NoteOption[])[])[];
   /** By string: the lowest pitch that it or a thinner one can add. */
   readonly lowestFrom: readonly Midi[];
   /** The same among the notes that the chord asks for in the bass. */
@@ -40,7 +40,7 @@ export interface Options {
 /** By string: whether it sounds; the others are silent. */
 export type Playing = readonly boolean[];
 
-type StringOptions = readonly Option[];
+type StringOptions = readonly NoteOption[];
 
 /** In free mode a tone's bit is its degree over the root. */
 const ALL_DEGREES = (1 << 12) - 1;
@@ -58,7 +58,7 @@ export function makeOptions(
   pitches: readonly (readonly Midi[])[],
   chord: Chord,
   playing: Playing | null,
-) => readonly Options[] {
+) => readonly NoteOptions[] {
   const known = new WeakMap<Chord, Map<number, StringOptions>>();
 
   const once = (chord: Chord, key: number, make: () => StringOptions): StringOptions => {
@@ -69,7 +69,7 @@ export function makeOptions(
     return found;
   };
 
-  const optionAt = (string: number, open: Midi, fret: number, tone: number): Option => ({
+  const optionAt = (string: number, open: Midi, fret: number, tone: number): NoteOption => ({
     fret,
     midi: open + fret,
     tone: 1 << tone,
@@ -124,7 +124,7 @@ function optionsOf(
   eachOnce: boolean,
   /** The pitch class that should be the lowest note; null where a stack has settled it. */
   bass: PitchClass | null,
-): Options {
+): NoteOptions {
   const strings = perString.length;
   const lowestFrom = new Array<Midi>(strings + 1).fill(Infinity);
   const lowestBassFrom = new Array<Midi>(strings + 1).fill(Infinity);

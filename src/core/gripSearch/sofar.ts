@@ -3,8 +3,8 @@ import { hold, NOTHING_HELD, type Held } from "@/core/fretting";
 import { FINGERS_AND_THUMB } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
 import { CHORD_STRINGS } from "@/core/preference";
-import { type Lie } from "./lie";
-import { type Option, type Options } from "./options";
+import { type StringSet } from "./lie";
+import { type NoteOption, type NoteOptions } from "./options";
 
 /** What is known of a fretting whose thicker strings are chosen. */
 export interface Sofar {
@@ -75,10 +75,10 @@ export const NOTHING: Sofar = {
  */
 export function withNote(
   sofar: Sofar,
-  option: Option,
+  option: NoteOption,
   string: number,
   pitches: readonly Midi[],
-  { perString, others }: Options,
+  { perString, others }: NoteOptions,
   reachMm: number,
   rough: number,
 ): Sofar | null {
@@ -120,12 +120,12 @@ export function withNote(
 }
 
 /** Whether a grip may yet lie under one bar, or ring open on all its strings, before any sounds. */
-export function mayBeBar(lie: Lie | null, mostOpen: number): boolean {
+export function mayBeBar(lie: StringSet | null, mostOpen: number): boolean {
   return lie === null || lie.inner === 0 || mostOpen === lie.notes;
 }
 
 /** Whether the thickest string that sounds may ring open, before any sounds. */
-export function mayRingInBass({ openFrom }: Options, lie: Lie | null): boolean {
+export function mayRingInBass({ openFrom }: NoteOptions, lie: StringSet | null): boolean {
   if (!lie) return true;
   return (openFrom[lie.thickest] ?? 0) > (openFrom[lie.thickest + 1] ?? 0);
 }
@@ -133,7 +133,7 @@ export function mayRingInBass({ openFrom }: Options, lie: Lie | null): boolean {
 /** The forms that stay possible with one more note; the first must be the root. */
 function formWith(
   { notes, form, silent }: Sofar,
-  { tone }: Option,
+  { tone }: NoteOption,
   semitones: number,
 ): FormNode | null {
   if (notes === 0) return tone === ROOT_TONE ? form && soundNext(form, 0, 0) : null;
@@ -141,14 +141,14 @@ function formWith(
 }
 
 /** Whether the lowest note so far is not what the chord asks for, and no lower one can make it right. */
-export function isBassWrong(lowest: Midi, options: Options, string: number): boolean {
+export function isBassWrong(lowest: Midi, options: NoteOptions, string: number): boolean {
   return !options.isBass(lowest) && (options.lowestBassFrom[string] ?? Infinity) > lowest;
 }
 
 /** How often root and fifth may sound in the end beyond once each, when the others sound as they must. */
 export function mostDoubled(
   { notes, heard, others }: Sofar,
-  options: Options,
+  options: NoteOptions,
   left: number,
 ): number {
   const missing = countBits(options.required & options.others & ~heard);

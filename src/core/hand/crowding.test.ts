@@ -4,9 +4,9 @@ import { crowdedMm } from "./crowding";
 import { rankFingers } from "./fingering";
 import { checkHand, DEFAULT_HAND, type Hand } from "./hand";
 import { gradeReach } from "./reach";
-import { frets, neckOf, STANDARD } from "./testShapes";
+import { frets, testNeckOf, STANDARD } from "./testShapes";
 
-const neck = neckOf(STANDARD);
+const neck = testNeckOf(STANDARD);
 const handWith = (fingertipMm: number): Hand => ({ ...DEFAULT_HAND, fingertipMm });
 /** The room that three fingers side by side lack at a fret, as in the open A shape moved up. */
 const lacking = (fret: number, hand: Hand) => {

@@ -2,11 +2,11 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { rankFingers, type Fingering } from "./fingering";
 import { DEFAULT_HAND, type Hand } from "./hand";
-import { frets, neckOf, STANDARD } from "./testShapes";
+import { frets, testNeckOf, STANDARD } from "./testShapes";
 
 const WITHOUT_THUMB: Hand = { ...DEFAULT_HAND, without: ["T"] };
 
-const standard = neckOf(STANDARD);
+const standard = testNeckOf(STANDARD);
 
 /** The first suggestion, or the one with these fingers ("134"). */
 const held = (text: string, hand: Hand = DEFAULT_HAND, fingers?: string): Fingering => {
@@ -65,7 +65,7 @@ describe("what silences each string (common practice)", () => {
     expect(damping(held("x x 0 2 3 x"))).toEqual({ 6: "thumb", 5: "thumb", 1: "underside 1" });
     expect(damping(held("x x 0 2 3 x", WITHOUT_THUMB))).toMatchObject({ 6: "pick", 5: "pick" });
     // A neck too wide for the thumb to come round.
-    const wide = neckOf(STANDARD, { nutMm: 52, bridgeMm: 60 });
+    const wide = testNeckOf(STANDARD, { nutMm: 52, bridgeMm: 60 });
     expect(rankFingers(wide, frets("x x 0 2 3 x"))[0]?.damping.humming).toEqual([0, 1]);
   });
 
@@ -92,7 +92,7 @@ describe("what silences each string (common practice)", () => {
   });
 
   test("one finger across in a drop tuning lies over the rest", () => {
-    const dropD = neckOf([38, 45, 50, 55, 59, 64]);
+    const dropD = testNeckOf([38, 45, 50, 55, 59, 64]);
     const [grip] = rankFingers(dropD, frets("5 5 5 x x x"));
     expect(grip?.damping).toMatchObject({ strumSafe: true, humming: [] });
   });
@@ -128,7 +128,7 @@ describe("laws", () => {
     }),
   );
   const neckFor = (count: number) =>
-    neckOf(Array.from({ length: count }, (_, string) => 24 + 5 * string));
+    testNeckOf(Array.from({ length: count }, (_, string) => 24 + 5 * string));
 
   /** The strings that a damper of `string` lies on, from what the words mean. */
   const touched = (way: Fingering, string: number, by: string, finger: unknown): number[] => {

@@ -3,7 +3,7 @@ import { type DampingWay, type Silence } from "./dampers";
 import { type DampingPlan } from "./damping";
 import { EFFORT_WEIGHTS } from "./fittedEffort";
 import { type School } from "./hand";
-import { countParts, PART_NAMES } from "./parts";
+import { countParts, EFFORT_PARTS } from "./parts";
 import { EFFORT_TERMS, TERM_OF_PART, type EffortTerm } from "./partTerms";
 import { followsSchool } from "./school";
 
@@ -44,8 +44,8 @@ export const SCHOOL: Readonly<Record<School, number>> = {
 const NUMBER = Object.fromEntries(EFFORT_TERMS.map((term, number) => [term, number])) as Readonly<
   Record<EffortTerm, number>
 >;
-const TERM_NUMBER = PART_NAMES.map((name) => NUMBER[TERM_OF_PART[name]]);
-const WEIGHT_OF_PART = Float64Array.from(PART_NAMES, (name) => EFFORT_WEIGHTS[name]);
+const TERM_NUMBER = EFFORT_PARTS.map((name) => NUMBER[TERM_OF_PART[name]]);
+const WEIGHT_OF_PART = Float64Array.from(EFFORT_PARTS, (name) => EFFORT_WEIGHTS[name]);
 
 export function effortTerms(
   silence: Silence,

@@ -85,4 +85,4 @@ export const EFFORT_WEIGHTS = {
   "crowded per mm": 1,
 } as const;
 
-export type PartName = keyof typeof EFFORT_WEIGHTS;
+export type EffortPart = keyof typeof EFFORT_WEIGHTS;

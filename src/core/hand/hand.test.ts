@@ -4,13 +4,13 @@ import { type Neck } from "@/core/neck";
 import { parseNote, pitchClassOf, type Note } from "@/core/pitch";
 import { rankFingers } from "./fingering";
 import { DEFAULT_HAND, handReachMm, SCHOOLS, type Hand, type School } from "./hand";
-import { neckOf, STANDARD } from "./testShapes";
+import { testNeckOf, STANDARD } from "./testShapes";
 
 const DROP_D = [38, 45, 50, 55, 59, 64];
 const x = null;
 
-const standard = neckOf(STANDARD);
-const dropD = neckOf(DROP_D);
+const standard = testNeckOf(STANDARD);
+const dropD = testNeckOf(DROP_D);
 
 const note = (text: string): Note => {
   const read = parseNote(text);

@@ -5,7 +5,7 @@ export { type EffortTerms } from "./effort";
 export { type EffortBook, makeEffortBook } from "./effortBook";
 export { type EffortBound, makeEffortBound } from "./effortBound";
 export { type Fingering, type Player, fingerFretting, fingersOf, rankFingers } from "./fingering";
-export { type PartName } from "./fittedEffort";
+export { type EffortPart } from "./fittedEffort";
 export {
   DEFAULT_HAND,
   DEFAULT_SCHOOL,
@@ -22,6 +22,6 @@ export {
   WIDEST_FINGERTIP_MM,
   handReachMm,
 } from "./hand";
-export { PART_NAMES, countParts } from "./parts";
+export { EFFORT_PARTS, countParts } from "./parts";
 export { type Reach, type ReachGrade, gradeReach } from "./reach";
 export { middleOf, positionOf, travelMm, type HandPosition, type Middle } from "./place";

@@ -4,9 +4,9 @@ import { findStackFrettings, soundingMidi, type Fretting } from "@/core/fretting
 import { STACKS } from "@/core/stack";
 import { rankFingers, type Fingering } from "./fingering";
 import { DEFAULT_HAND, SCHOOLS, type Hand } from "./hand";
-import { neckOf, STANDARD } from "./testShapes";
+import { testNeckOf, STANDARD } from "./testShapes";
 
-const standard = neckOf(STANDARD);
+const standard = testNeckOf(STANDARD);
 
 describe("laws", () => {
   const anyFretting = fc.array(fc.option(fc.integer({ min: 0, max: 15 }), { nil: null }), {
@@ -88,7 +88,7 @@ describe("laws", () => {
   test("figures are finite on fanned necks with 4 to 10 strings", () => {
     for (let strings = 4; strings <= 10; strings++) {
       const midi = Array.from({ length: strings }, (_, string) => 20 + string * 5);
-      const neck = neckOf(midi, { scaleMm: 720, trebleScaleMm: 640 });
+      const neck = testNeckOf(midi, { scaleMm: 720, trebleScaleMm: 640 });
       for (const { semitones } of STACKS) {
         for (const fretting of findStackFrettings(neck, 9, semitones, { maxSpanFrets: 3 })) {
           const [best] = rankFingers(neck, fretting);
@@ -112,7 +112,7 @@ describe("laws", () => {
   test("retuning all strings alike changes what sounds and nothing about the hand", () => {
     fc.assert(
       fc.property(anyFretting, fc.integer({ min: -5, max: 5 }), (fretting, semitones) => {
-        const retuned = neckOf(STANDARD.map((midi) => midi + semitones));
+        const retuned = testNeckOf(STANDARD.map((midi) => midi + semitones));
         expect(rankFingers(retuned, fretting)).toEqual(rankFingers(standard, fretting));
         expect(soundingMidi(retuned, fretting)).toEqual(
           soundingMidi(standard, fretting).map((midi) => midi + semitones),
@@ -128,8 +128,8 @@ describe("laws", () => {
     });
     fc.assert(
       fc.property(low, fc.integer({ min: 1, max: 9 }), (fretting, capo) => {
-        const capoed = neckOf(STANDARD, { capo });
-        const retuned = neckOf(STANDARD.map((midi) => midi + capo));
+        const capoed = testNeckOf(STANDARD, { capo });
+        const retuned = testNeckOf(STANDARD.map((midi) => midi + capo));
         expect(soundingMidi(capoed, fretting)).toEqual(soundingMidi(retuned, fretting));
         const moved = fretting.map((fret) => (fret === null ? null : fret + capo));
         const figures = (ways: readonly Fingering[]) =>

@@ -1,4 +1,4 @@
-import { type PartName } from "./fittedEffort";
+import { type EffortPart } from "./fittedEffort";
 
 /** The terms of an effort, in display order. */
 export const EFFORT_TERMS = [
@@ -15,7 +15,7 @@ export const EFFORT_TERMS = [
 export type EffortTerm = (typeof EFFORT_TERMS)[number];
 
 /** The term that each part of the effort belongs to. */
-export const TERM_OF_PART: Readonly<Record<PartName, EffortTerm>> = {
+export const TERM_OF_PART: Readonly<Record<EffortPart, EffortTerm>> = {
   "finger 1": "fingers",
   "finger 2": "fingers",
   "finger 3": "fingers",

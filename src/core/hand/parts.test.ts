@@ -1,12 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import { rankFingers } from "./fingering";
-import { EFFORT_WEIGHTS, type PartName } from "./fittedEffort";
+import { EFFORT_WEIGHTS, type EffortPart } from "./fittedEffort";
 import { DEFAULT_HAND, type Finger } from "./hand";
-import { countParts, PART_NAMES } from "./parts";
+import { countParts, EFFORT_PARTS } from "./parts";
 import { EFFORT_TERMS, TERM_OF_PART } from "./partTerms";
-import { frets, neckOf, STANDARD } from "./testShapes";
+import { frets, testNeckOf, STANDARD } from "./testShapes";
 
-const standard = neckOf(STANDARD);
+const standard = testNeckOf(STANDARD);
 
 /** What is counted of a shape in these fingers ("134"), whole parts only. */
 const counted = (shape: string, fingers: string): Readonly<Record<string, number>> => {
@@ -17,14 +17,14 @@ const counted = (shape: string, fingers: string): Readonly<Record<string, number
   if (!way) throw new Error(`${shape} cannot be fingered ${fingers}`);
   const parts: Record<string, number> = {};
   countParts(standard, fretting, way.presses, DEFAULT_HAND, (part, amount) => {
-    const name = PART_NAMES[part] ?? "unknown";
+    const name = EFFORT_PARTS[part] ?? "unknown";
     if (!name.endsWith("per mm")) parts[name] = (parts[name] ?? 0) + amount;
   });
   return parts;
 };
 
 describe("what the effort counts", () => {
-  test.each<[string, string, Partial<Record<PartName, number>>]>([
+  test.each<[string, string, Partial<Record<EffortPart, number>>]>([
     [
       "3 5 5 x x x",
       "134",
@@ -109,7 +109,7 @@ describe("what the effort counts", () => {
   });
 
   test("is weighed by points that are never below 0, in a known term", () => {
-    for (const name of PART_NAMES) {
+    for (const name of EFFORT_PARTS) {
       expect(EFFORT_WEIGHTS[name]).toBeGreaterThanOrEqual(0);
       expect(EFFORT_TERMS).toContain(TERM_OF_PART[name]);
     }
@@ -120,7 +120,7 @@ describe("the thumb round the neck", () => {
   const usesThumb = (midi: readonly number[], spanMm: number) => {
     const shape = frets(["3", ...midi.slice(1).map(() => "x")].join(" "));
     const hand = { ...DEFAULT_HAND, spanMm };
-    const fingers = rankFingers(neckOf(midi), shape, { hand }).map((way) => way.fingers[0]);
+    const fingers = rankFingers(testNeckOf(midi), shape, { hand }).map((way) => way.fingers[0]);
     return fingers.includes("T" satisfies Finger);
   };
   const strings = (count: number) => Array.from({ length: count }, (_, string) => 30 + 5 * string);

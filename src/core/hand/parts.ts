@@ -2,17 +2,17 @@ import { type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { type Hold, type Press } from "./assign";
 import { crowdedMm } from "./crowding";
-import { EFFORT_WEIGHTS, type PartName } from "./fittedEffort";
+import { EFFORT_WEIGHTS, type EffortPart } from "./fittedEffort";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 
 /** What is counted of a fingering: how much, of which part of the effort. */
 export type CountPart = (part: number, amount: number) => void;
 
 /** The parts by number, for the inner loop: a part's number is its place in this list. */
-export const PART_NAMES = Object.keys(EFFORT_WEIGHTS) as readonly PartName[];
+export const EFFORT_PARTS = Object.keys(EFFORT_WEIGHTS) as readonly EffortPart[];
 
-const numberOf = (name: PartName): number => PART_NAMES.indexOf(name);
-const perFinger = (name: (finger: 1 | 2 | 3 | 4) => PartName): readonly number[] => [
+const numberOf = (name: EffortPart): number => EFFORT_PARTS.indexOf(name);
+const perFinger = (name: (finger: 1 | 2 | 3 | 4) => EffortPart): readonly number[] => [
   -1,
   ...([1, 2, 3, 4] as const).map((finger) => numberOf(name(finger))),
 ];

@@ -3,9 +3,9 @@ import { type Fretting } from "@/core/fretting";
 import { fingerFretting, rankFingers } from "./fingering";
 import { DEFAULT_HAND, type Hand } from "./hand";
 import { gradeReach } from "./reach";
-import { frets, neckOf, STANDARD } from "./testShapes";
+import { frets, testNeckOf, STANDARD } from "./testShapes";
 
-const standard = neckOf(STANDARD);
+const standard = testNeckOf(STANDARD);
 
 const reachOf = (text: string, fingers: string, hand: Hand = DEFAULT_HAND, neck = standard) => {
   const way = rankFingers(neck, frets(text), { hand }, "any").find(
@@ -44,7 +44,7 @@ describe("reach", () => {
     const small: Hand = { ...DEFAULT_HAND, spanMm: 120 };
     expect(reachOf("1 4 4 x x x", "144", small).comfortableFromFret).toBeGreaterThan(from);
     expect(
-      reachOf("1 4 4 x x x", "144", DEFAULT_HAND, neckOf(STANDARD, { scaleMm: 762 }))
+      reachOf("1 4 4 x x x", "144", DEFAULT_HAND, testNeckOf(STANDARD, { scaleMm: 762 }))
         .comfortableFromFret,
     ).toBeGreaterThan(from);
   });

@@ -4,7 +4,7 @@ import { makeNeck, type Neck, type NeckInput } from "@/core/neck";
 /** What the tests of this folder are written with; a mistake in a test throws. */
 export const STANDARD: readonly number[] = [40, 45, 50, 55, 59, 64];
 
-export function neckOf(midi: readonly number[], input: Partial<NeckInput> = {}): Neck {
+export function testNeckOf(midi: readonly number[], input: Partial<NeckInput> = {}): Neck {
   const neck = makeNeck({ midi, frets: 24, ...input });
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;

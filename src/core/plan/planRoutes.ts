@@ -15,7 +15,7 @@ import { type RouteMemo } from "./memo";
 import { pinnedStops } from "./pinnedStops";
 import { termsAt, type ChordTerms, type NearbyGrips, type RouteQuestion } from "./question";
 import { DISTINCTION, impossibleRecipe, makeRouteSearch, withRecipeLimits } from "./routeSearch";
-import { furtherCosts, layersOf, readSong, roomFor, type Song } from "./song";
+import { furtherCosts, layersOf, readNamedSong, roomFor, type Song } from "./song";
 import { makeStopFinder, type GripStop, type StopFinder, type StopList } from "./stops";
 import { FEW_GRIPS, finderOf, FIRST_GRIPS, firstStops, moreThan, stopsUpTo } from "./widen";
 
@@ -48,7 +48,7 @@ export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
   const pinned = pinnedStops(question, finderAt);
   if (!pinned.ok) return pinned;
   const keys = question.terms?.map((terms) => JSON.stringify(terms));
-  const song = readSong(question.chords, pinned.value, question.forbidden ?? [], keys);
+  const song = readNamedSong(question.chords, pinned.value, question.forbidden ?? [], keys);
   const finders = song.once.map((_, chord) => finderAt(song.chordAt.indexOf(chord)));
   if (question.nearby) return planNearby(question, song, finders, question.nearby);
   const { costOfChange } = memoOf(question);

@@ -14,7 +14,7 @@ export interface Song {
 }
 
 /** Chords under different `terms` are different ones. */
-export function readSong(
+export function readNamedSong(
   chords: readonly Chord[],
   pinned: Song["pinned"],
   forbidden: readonly { readonly index: number; readonly fretting: Fretting }[],

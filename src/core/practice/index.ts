@@ -20,7 +20,7 @@ export {
   planToday,
   SITTINGS,
   WHYS,
-  type Block,
+  type PlannedBlock,
   type SittingMinutes,
   type Standing,
   type TodayInput,

@@ -10,9 +10,9 @@ import {
   remainingS,
   takeBack,
 } from ".";
-import { type Block, type SittingRound } from ".";
+import { type PlannedBlock, type SittingRound } from ".";
 
-const BLOCKS: readonly Block[] = [
+const BLOCKS: readonly PlannedBlock[] = [
   { kind: "drill", drill: "a", minutes: 2, why: "warm-up" },
   { kind: "break", minutes: 1 },
   { kind: "drill", drill: "b", minutes: 3, why: "weak" },

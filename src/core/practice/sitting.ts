@@ -1,6 +1,6 @@
 import { type LadderRound, type Step } from "@/core/drill";
 import { type RoundResult } from "@/core/recall";
-import { type Block } from "./today";
+import { type PlannedBlock } from "./today";
 
 /** A round of this sitting, as far as the sitting needs it. */
 export interface SittingRound {
@@ -17,7 +17,7 @@ export interface SittingRound {
 
 /** A sitting and where it stands; all that is needed to go on after a reload. */
 export interface Sitting {
-  readonly blocks: readonly Block[];
+  readonly blocks: readonly PlannedBlock[];
   /** The present block; as many as there are once it is over. */
   readonly at: number;
   /** Time that the present block has had, in s. */
@@ -28,11 +28,11 @@ export interface Sitting {
 
 const S_A_MINUTE = 60;
 
-export function beginSitting(blocks: readonly Block[]): Sitting {
+export function beginSitting(blocks: readonly PlannedBlock[]): Sitting {
   return { blocks, at: 0, usedS: 0, isPaused: false, rounds: [] };
 }
 
-export function blockOf({ blocks, at }: Sitting): Block | null {
+export function blockOf({ blocks, at }: Sitting): PlannedBlock | null {
   return blocks[at] ?? null;
 }
 

@@ -8,7 +8,7 @@ export type SittingMinutes = (typeof SITTINGS)[number];
 export const WHYS = ["warm-up", "due", "new", "song", "weak", "listen", "own"] as const;
 export type Why = (typeof WHYS)[number];
 
-export type Block =
+export type PlannedBlock =
   | { readonly kind: "drill"; readonly drill: string; readonly minutes: number; readonly why: Why }
   | { readonly kind: "break"; readonly minutes: number };
 
@@ -50,7 +50,7 @@ const SHARES = [
  * What to do today: warm-up first, then what the chosen song needs, what is due, what is weak and what the ear needs, with
  * breaks. The minutes add up to those of the sitting, breaks included.
  */
-export function planToday(input: TodayInput): readonly Block[] {
+export function planToday(input: TodayInput): readonly PlannedBlock[] {
   const { minutes, drills, songDrills } = input;
   const warmUp = drills.find(({ key }) => key === WARM_UP) ?? drills.find(isPlayed);
   const warmUpMin = warmUp ? WARM_UP_MIN[minutes] : 0;
@@ -70,7 +70,7 @@ export function planToday(input: TodayInput): readonly Block[] {
   };
   const wanted = SHARES.filter(([part]) => wishes[part].length > 0);
   const whole = wanted.reduce((sum, [, share]) => sum + share, 0);
-  const work: Block[] = [];
+  const work: PlannedBlock[] = [];
   let given = 0;
   let shareSoFar = 0;
   for (const [part, share] of wanted) {
@@ -79,7 +79,7 @@ export function planToday(input: TodayInput): readonly Block[] {
     work.push(...split(wishes[part], until - given));
     given = until;
   }
-  const first: readonly Block[] = warmUp
+  const first: readonly PlannedBlock[] = warmUp
     ? [{ kind: "drill", drill: warmUp.key, minutes: warmUpMin, why: "warm-up" }]
     : [];
   return withBreaks([...first, ...work], breaks);
@@ -89,7 +89,7 @@ export function planToday(input: TodayInput): readonly Block[] {
 function split(
   wishes: readonly { readonly drill: string; readonly why: Why }[],
   minutes: number,
-): readonly Block[] {
+): readonly PlannedBlock[] {
   if (minutes < SHORTEST_MIN) return [];
   const count = Math.ceil(minutes / LONGEST_MIN);
   return Array.from({ length: count }, (_, index) => {
@@ -130,8 +130,8 @@ function weakest(drills: readonly Drill[], { standings }: TodayInput): readonly 
 /** Something new comes before what goes well, and after what does not (a judgement). */
 const UNTRIED = 0.5;
 
-function withBreaks(blocks: readonly Block[], breaks: number): readonly Block[] {
-  const all: Block[] = [];
+function withBreaks(blocks: readonly PlannedBlock[], breaks: number): readonly PlannedBlock[] {
+  const all: PlannedBlock[] = [];
   const total = blocks.reduce((sum, { minutes }) => sum + minutes, 0);
   let played = 0;
   let made = 0;

@@ -2,7 +2,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 
 /** How a fretting lies on the neck; counted once for all traits. */
-export interface Lie {
+export interface FrettingCounts {
   readonly lowestFret: number;
   readonly highestFret: number;
   readonly open: number;
@@ -15,7 +15,7 @@ export interface Lie {
   readonly frets: number;
 }
 
-export function lieOf(fretting: Fretting): Lie {
+export function countFretting(fretting: Fretting): FrettingCounts {
   let lowestFret = Infinity;
   let highestFret = 0;
   let open = 0;

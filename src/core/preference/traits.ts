@@ -3,7 +3,7 @@ import { type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 import { type Asked } from "./asked";
 import { type FreeTrait, type StackTrait } from "./fittedPreference";
-import { countRepeats, lieOf, type Lie } from "./lie";
+import { countRepeats, countFretting, type FrettingCounts } from "./lie";
 
 /** A fretting, as far as players look at it. */
 export interface Look {
@@ -38,7 +38,7 @@ export const LOW_E: Midi = 40;
 /** Counts the traits of a stack's grip: its tones are given, so place and neatness are what is left. */
 export function countStackTraits(look: Look, count: CountTrait<StackTrait>): void {
   const { fretting, midi } = look;
-  const lie = lieOf(fretting);
+  const lie = countFretting(fretting);
   const { lowestFret, highestFret, open } = lie;
   count("lowest fret", lowestFret);
   count("fret beyond the body", Math.max(0, highestFret - BODY_FRET));
@@ -68,7 +68,7 @@ function notesBeyond(fretting: Fretting, strings: number): number {
 }
 
 /** Every sounding string rings open, or lies under one finger that skips none. */
-function isOneBar({ notes, open, frets, thickest, thinnest }: Lie): boolean {
+function isOneBar({ notes, open, frets, thickest, thinnest }: FrettingCounts): boolean {
   if (open === notes) return true;
   return open === 0 && frets === 1 && thinnest - thickest + 1 === notes;
 }
@@ -84,7 +84,7 @@ export function bySize<Trait extends string>(
 /** Counts the traits of a free chord's grip: which strings, which doublings, which bass, where. */
 export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void {
   const { fretting, midi, asked } = look;
-  const lie = lieOf(fretting);
+  const lie = countFretting(fretting);
   const { lowestFret, highestFret, open, notes, thickest, thinnest } = lie;
   const strings = Math.min(fretting.length, CHORD_STRINGS);
   count("fret beyond the body", Math.max(0, highestFret - BODY_FRET));

@@ -1,2 +1,2 @@
-export { moveShape, MOVES, type KeptAcross, type Move } from "./moveShape";
+export { moveShape, MOVES, type KeptAcross, type ShapeMove } from "./moveShape";
 export { readShape, type Calling, type ShapeReading, type ShapeStep } from "./readShape";

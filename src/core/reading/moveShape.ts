@@ -3,7 +3,7 @@ import { type Neck } from "@/core/neck";
 
 export const MOVES = ["up", "down", "thinner", "thicker"] as const;
 /** A fret up or down the neck, or a string towards the thin or the thick side. */
-export type Move = (typeof MOVES)[number];
+export type ShapeMove = (typeof MOVES)[number];
 
 /** What a shape keeps when it moves across strings: its frets, or its notes relative to each other. */
 export type KeptAcross = "frets" | "chord";
@@ -16,7 +16,7 @@ export type KeptAcross = "frets" | "chord";
 export function moveShape(
   neck: Neck,
   fretting: Fretting,
-  move: Move,
+  move: ShapeMove,
   keeps: KeptAcross = "frets",
 ): Fretting | null {
   if (move === "up" || move === "down") {

@@ -2,7 +2,7 @@ import {
   makeTask,
   priceOf,
   setPrices,
-  type Counts,
+  type StopCounts,
   type Distinction,
   type Priced,
   type Task,
@@ -78,7 +78,7 @@ interface Part<T extends Stop> {
   readonly total: number;
   readonly hardest: number;
   /** Differences so far from each other route, up to the number needed. */
-  readonly counts: Counts;
+  readonly counts: StopCounts;
   /** The total less the prices of all its differences. */
   readonly priced: number;
   /** What it leads to costs at least, less the same. */

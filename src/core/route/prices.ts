@@ -21,16 +21,16 @@ export interface Task<T extends Stop> {
   readonly layers: readonly (readonly T[])[];
   readonly table: ChangeTable<T>;
   /** By layer, stop and other route: 1 where the stop is different from that route's. */
-  readonly differences: readonly (readonly Counts[])[];
+  readonly differences: readonly (readonly StopCounts[])[];
   /** By layer: how many differences from each other route this layer and all after it can have. */
-  readonly reachable: readonly Counts[];
+  readonly reachable: readonly StopCounts[];
   /** How many differences from each other route there must be. */
   readonly needed: number;
   readonly limit: number;
 }
 
 /** A number for each other route. */
-export type Counts = readonly number[];
+export type StopCounts = readonly number[];
 
 export function makeTask<T extends Stop>(
   layers: readonly (readonly T[])[],
@@ -83,9 +83,9 @@ export function leastBesideDistinct<T extends Stop>(
 function reachableDifferences(
   differences: Task<Stop>["differences"],
   others: number,
-): readonly Counts[] {
-  const reachable: Counts[] = [];
-  let after: Counts = Array.from({ length: others }, () => 0);
+): readonly StopCounts[] {
+  const reachable: StopCounts[] = [];
+  let after: StopCounts = Array.from({ length: others }, () => 0);
   for (const layer of differences.toReversed()) {
     after = after.map(
       (count, other) => count + Math.max(0, ...layer.map((each) => each[other] ?? 0)),
@@ -97,7 +97,7 @@ function reachableDifferences(
 
 /** Prices of a difference from each other route, with the bounds that they give. */
 export interface Priced {
-  readonly prices: Counts;
+  readonly prices: StopCounts;
   /** By layer and stop: what all after the stop costs at least, less the prices of its differences. */
   readonly onward: readonly Float64Array[];
   /** What a distinct route costs at least. */
@@ -106,7 +106,7 @@ export interface Priced {
 
 /** Prices under which the bound is high, by a subgradient method. */
 export function setPrices<T extends Stop>(task: Task<T>, others: number): Priced {
-  let prices: Counts = Array.from({ length: others }, () => 0);
+  let prices: StopCounts = Array.from({ length: others }, () => 0);
   let best: Priced | null = null;
   for (let round = 0; round < PRICE_ROUNDS; round++) {
     const { onward, bound, counts } = priceRoutes(task, prices);
@@ -124,8 +124,8 @@ export function setPrices<T extends Stop>(task: Task<T>, others: number): Priced
 /** Finds the cheapest route when each difference earns its price: its differences and the lower bounds it gives. */
 function priceRoutes<T extends Stop>(
   { layers, table, differences, needed, limit }: Task<T>,
-  prices: Counts,
-): Omit<Priced, "prices"> & { readonly counts: Counts } {
+  prices: StopCounts,
+): Omit<Priced, "prices"> & { readonly counts: StopCounts } {
   const own = layers.map((layer, at) =>
     Float64Array.from(layer, ({ cost }, index) => cost - priceOf(differences[at]?.[index], prices)),
   );
@@ -165,7 +165,7 @@ function priceRoutes<T extends Stop>(
   for (let index = 1; index < (layers[0]?.length ?? 0); index++) {
     if (totalFrom(index) < totalFrom(start)) start = index;
   }
-  let counts: Counts = prices.map(() => 0);
+  let counts: StopCounts = prices.map(() => 0);
   for (let at = 0, index = start; at < layers.length && index >= 0; at++) {
     counts = add(counts, differences[at]?.[index]);
     index = next[at]?.[index] ?? -1;
@@ -174,7 +174,7 @@ function priceRoutes<T extends Stop>(
   return { onward, bound, counts };
 }
 
-export function priceOf(counts: Counts | undefined, prices: Counts): number {
+export function priceOf(counts: StopCounts | undefined, prices: StopCounts): number {
   let sum = 0;
   for (let other = 0; other < prices.length; other++) {
     sum += (prices[other] ?? 0) * (counts?.[other] ?? 0);
@@ -182,6 +182,6 @@ export function priceOf(counts: Counts | undefined, prices: Counts): number {
   return sum;
 }
 
-function add(a: Counts, b: Counts | undefined): Counts {
+function add(a: StopCounts, b: StopCounts | undefined): StopCounts {
   return a.map((count, other) => count + (b?.[other] ?? 0));
 }

@@ -23,13 +23,13 @@ export {
 } from "./text";
 export { readChart } from "./read";
 export {
-  type Form,
+  type SongForm,
   FORM_CHORDS,
   type FormChords,
-  FORMS,
+  SONG_FORMS,
   type Loop,
   LOOPS,
-  type Move,
+  type Transposition,
   type Said,
   say,
   sayChordTexture,

@@ -10,7 +10,7 @@ export {
   type ClarityPart,
   type Register,
   type RoughnessAtDrive,
-  type Score,
+  type SoundScore,
   type Sound,
   type SoundOptions,
   type WeightPart,

@@ -20,8 +20,8 @@ export interface Sound {
   readonly beats: readonly Beat[];
   /** Sensory roughness at equal power, as a multiple of the plain fifth E2 B2 heard the same way. */
   readonly roughness: { readonly clean: number; readonly gain: number };
-  readonly weight: Score<WeightPart>;
-  readonly clarity: Score<ClarityPart>;
+  readonly weight: SoundScore<WeightPart>;
+  readonly clarity: SoundScore<ClarityPart>;
 }
 
 export interface Register {
@@ -41,7 +41,7 @@ export interface RoughnessAtDrive {
 }
 
 /** A figure and what it is the sum of, in points. */
-export interface Score<Part extends string> {
+export interface SoundScore<Part extends string> {
   readonly points: number;
   readonly parts: Readonly<Record<Part, number>>;
 }
@@ -136,7 +136,11 @@ export function measureRoughness(
   return found;
 }
 
-function weigh(lowestHz: number, implied: ImpliedNote | null, notes: number): Score<WeightPart> {
+function weigh(
+  lowestHz: number,
+  implied: ImpliedNote | null,
+  notes: number,
+): SoundScore<WeightPart> {
   const isHeard = implied && implied.audibility !== "below hearing";
   return score({
     "lowest note": LOW_PER_OCTAVE * Math.max(0, Math.log2(LOW_FROM_HZ / lowestHz)),
@@ -148,7 +152,7 @@ function weigh(lowestHz: number, implied: ImpliedNote | null, notes: number): Sc
 function clear(
   { clean, gain }: Sound["roughness"],
   implied: ImpliedNote | null,
-): Score<ClarityPart> {
+): SoundScore<ClarityPart> {
   return score({
     start: CLEAR,
     clean: -CLEAN_PER_DOUBLING * Math.log2(1 + clean),
@@ -157,7 +161,7 @@ function clear(
   });
 }
 
-function score<Part extends string>(parts: Readonly<Record<Part, number>>): Score<Part> {
+function score<Part extends string>(parts: Readonly<Record<Part, number>>): SoundScore<Part> {
   const points = Object.values<number>(parts).reduce((sum, part) => sum + part, 0);
   return { points, parts };
 }

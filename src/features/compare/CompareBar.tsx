@@ -1,13 +1,13 @@
 import { stackName, STACKS, type NamedStack } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { useRig } from "@/session";
-import { HOLDS, type Hold } from "@/state";
+import { HOLDS, type ComparedBy } from "@/state";
 import { ChoiceButton, SelectField } from "@/ui/controls";
 import { withSigns } from "@/ui/text";
 import { ChordsField } from "./ChordsField";
 import { type ShownComparison } from "./useComparison";
 
-const HOLD_NAMES: Readonly<Record<Hold, string>> = {
+const HOLD_NAMES: Readonly<Record<ComparedBy, string>> = {
   chord: "Chord",
   pitches: "Pitches",
   shape: "Shape",

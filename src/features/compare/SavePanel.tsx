@@ -3,7 +3,7 @@ import { writeCompareAddress } from "@/formats/address";
 import { compareCsv } from "@/formats/csv";
 import { newId, useDraft, useRig, useTell } from "@/session";
 import { type SavedComparison } from "@/state";
-import { type Outcome } from "@/ui/computed";
+import { type Current } from "@/ui/computed";
 import { TextField } from "@/ui/controls";
 import {
   copyAddress,
@@ -218,6 +218,6 @@ function SavedList({ onOpen }: { readonly onOpen: (saved: SavedComparison) => vo
 }
 
 /** What is known; a file leaves the rest blank. */
-function settled<T>(outcome: Outcome<T | null>): T | null {
+function settled<T>(outcome: Current<T | null>): T | null {
   return outcome.kind === "ready" ? outcome.value : null;
 }

@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { Search, Square } from "lucide-react";
-import { makeSearchSpace, MAX_FOUND, NO_LIMITS, type SearchQuestion } from "@/core/compare";
+import { makeSearchSpace, MAX_FOUND, NO_SEARCH_LIMITS, type SearchQuestion } from "@/core/compare";
 import { nameTuning, TUNINGS } from "@/core/tuning";
 import { usePlayer, useRig } from "@/session";
 import { MAX_COLUMNS, neckOf, strungGuitar } from "@/state";
@@ -16,7 +16,7 @@ interface SearchPanelProps {
 }
 
 const FIRST_LIMITS: AskedLimits = {
-  ...NO_LIMITS,
+  ...NO_SEARCH_LIMITS,
   isSafe: true,
   withCatalogue: true,
   onlyGainful: true,

@@ -5,7 +5,7 @@ import { type Midi } from "@/core/pitch";
 import { type TimedRoute } from "@/core/plan";
 import { retuneSteps, type RetuneStep } from "@/core/retuning";
 import { nameTuning, samePitches } from "@/core/tuning";
-import { type Outcome } from "@/ui/computed";
+import { type Current } from "@/ui/computed";
 import { FretText } from "@/ui/grip";
 import { TableButton } from "@/ui/save";
 import { NoteText, spokenNotes } from "@/ui/text";
@@ -132,7 +132,7 @@ function Head({ children }: { readonly children: React.ReactNode }) {
 
 const WAITING = { kind: "waiting" } as const;
 
-function travelText(routes: Outcome<readonly (TimedRoute | null)[]>, place: number): string {
+function travelText(routes: Current<readonly (TimedRoute | null)[]>, place: number): string {
   switch (routes.kind) {
     case "waiting":
       return "…";

@@ -2,7 +2,7 @@ import { type GripCounts } from "@/core/chordGrips";
 import { type Totals } from "@/core/compare";
 import { type TimedRoute } from "@/core/plan";
 import { type Sound } from "@/core/sound";
-import { type Outcome } from "@/ui/computed";
+import { type Current } from "@/ui/computed";
 import { pullText, warningText } from "@/ui/tuning";
 import { type ColumnAnswer } from "./useCompareAnswers";
 import { minutesText } from "./words";
@@ -168,7 +168,7 @@ function meanRoughness(sounds: readonly (Sound | null)[]): string {
 
 /** A figure as far as it is known; `none` where there is none. */
 function outcomeText<T>(
-  outcome: Outcome<T | null>,
+  outcome: Current<T | null>,
   text: (value: T) => string,
   none: string,
 ): string {

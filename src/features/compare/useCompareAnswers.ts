@@ -11,10 +11,10 @@ import { type TimedRoute } from "@/core/plan";
 import { type Sound } from "@/core/sound";
 import { usePlayer, useRig } from "@/session";
 import { strungGuitar } from "@/state";
-import { lastValue, outcomeOf, useComputed, type Computed, type Outcome } from "@/ui/computed";
+import { lastValue, outcomeOf, useComputed, type Computed, type Current } from "@/ui/computed";
 import { ask, compute, computeAside } from "@/worker/client";
 import { type Column, type ShownComparison } from "./useComparison";
-import { bestPlace, type Judged } from "./verdict";
+import { bestPlace, type JudgedTuning } from "./verdict";
 
 /** All that is known of one column. */
 export interface ColumnAnswer {
@@ -24,16 +24,16 @@ export interface ColumnAnswer {
   readonly weighed: WeighedTuning | null;
   readonly score: number | null;
   /** Null where the chords cannot be played here. */
-  readonly route: Outcome<TimedRoute | null>;
+  readonly route: Current<TimedRoute | null>;
   /** Null where there are too many grips to count. */
-  readonly counts: Outcome<GripCounts | null>;
+  readonly counts: Current<GripCounts | null>;
   /** By chord, of its best grip. */
-  readonly sounds: Outcome<readonly (Sound | null)[]>;
+  readonly sounds: Current<readonly (Sound | null)[]>;
 }
 
 export interface CompareAnswers {
   readonly columns: readonly ColumnAnswer[];
-  readonly judged: readonly Judged[];
+  readonly judged: readonly JudgedTuning[];
   /** The column that serves best; -1 before that is known. */
   readonly best: number;
   /** Whether there is an answer for these chords and tunings, if perhaps for earlier weights. */

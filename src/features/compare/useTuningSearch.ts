@@ -4,7 +4,7 @@ import { type FoundTuning, type SearchQuestion } from "@/core/compare";
 import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { retuneNeck } from "@/core/neck";
 import { type TimedRoute } from "@/core/plan";
-import { type Outcome } from "@/ui/computed";
+import { type Current } from "@/ui/computed";
 import { ask, searchInWorker, type SearchReport } from "@/worker/client";
 
 export type SearchState =
@@ -15,7 +15,7 @@ export type SearchState =
       readonly found: readonly FoundTuning[];
       readonly ms: number;
       /** By tuning; null where the chords cannot be played in a row. */
-      readonly routes: Outcome<readonly (TimedRoute | null)[]>;
+      readonly routes: Current<readonly (TimedRoute | null)[]>;
     }
   | { readonly kind: "failed" };
 

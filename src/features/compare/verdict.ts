@@ -2,7 +2,7 @@ import { type Totals } from "@/core/compare";
 import { minutesText } from "./words";
 
 /** A tuning's figures, as far as the verdict asks. */
-export interface Judged {
+export interface JudgedTuning {
   readonly name: string;
   /** Null where a chord cannot be played. */
   readonly totals: Totals | null;
@@ -14,14 +14,14 @@ export interface Judged {
 }
 
 /** The place of the tuning that serves best; -1 where none can play it all. */
-export function bestPlace(judged: readonly Judged[]): number {
+export function bestPlace(judged: readonly JudgedTuning[]): number {
   const scores = judged.map(({ score }) => score ?? Infinity);
   const least = Math.min(...scores);
   return least === Infinity ? -1 : scores.indexOf(least);
 }
 
 /** One line that says in numbers what the best tuning gives and costs, beside the first of the others. */
-export function verdict(judged: readonly Judged[]): string {
+export function verdict(judged: readonly JudgedTuning[]): string {
   const place = bestPlace(judged);
   const best = judged[place];
   if (!best?.totals || best.score === null) return "None of these tunings can play it all.";
@@ -51,12 +51,12 @@ function lowestText(semitones: number): string | null {
   return `its lowest note ${steps} ${semitones < 0 ? "lower" : "higher"}`;
 }
 
-function fingersText(there: Judged, here: Judged): string | null {
+function fingersText(there: JudgedTuning, here: JudgedTuning): string | null {
   const [one, other] = [there.totals?.oneFinger ?? 0, here.totals?.oneFinger ?? 0];
   return one === other ? null : `${one} of ${there.chords} with one finger instead of ${other}`;
 }
 
-function costText({ turned, minutes }: Judged): string {
+function costText({ turned, minutes }: JudgedTuning): string {
   if (turned === 0) return "nothing to retune";
   return `${turned} ${turned === 1 ? "string" : "strings"} to retune, ${minutesText(minutes)}`;
 }

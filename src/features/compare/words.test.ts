@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { shapeFate, shapeShift, type Totals } from "@/core/compare";
 import { usualMidi } from "@/core/tuning";
 import { retuneText } from "./retuneText";
-import { bestPlace, verdict, type Judged } from "./verdict";
+import { bestPlace, verdict, type JudgedTuning } from "./verdict";
 import { fateText, minutesText, shiftSentence } from "./words";
 
 const STANDARD = usualMidi(6);
@@ -69,7 +69,7 @@ describe("the verdict", () => {
     strumSafe: 0,
     ringing: 0,
   });
-  const judged = (name: string, part: Partial<Judged>): Judged => ({
+  const judged = (name: string, part: Partial<JudgedTuning>): JudgedTuning => ({
     name,
     totals: totals(40, 40, 0),
     score: 40,

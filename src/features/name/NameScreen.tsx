@@ -9,7 +9,7 @@ import {
   Eraser,
 } from "lucide-react";
 import { type Fingering } from "@/core/hand";
-import { moveShape, type Move, type ShapeReading } from "@/core/reading";
+import { moveShape, type ShapeMove, type ShapeReading } from "@/core/reading";
 import { useInstrument, usePlayer, useRig, useSettings, useView } from "@/session";
 import { KEPT_ACROSS } from "@/state";
 import { ChoiceButton, TextField, TryAgain, useKeys } from "@/ui/controls";
@@ -40,7 +40,7 @@ export function NameScreen({ start }: { readonly start: string }) {
   const shown = useMemo(() => (reading ? shownGrip(reading) : null), [reading]);
   const clear = () => write("");
   const recent = useRecentShapes(reading?.isNamed ? reading.fretting : null);
-  const move = (way: Move) => {
+  const move = (way: ShapeMove) => {
     const moved = moveShape(neck, fretting, way, settings.keepsAcross);
     if (moved) put(moved);
   };

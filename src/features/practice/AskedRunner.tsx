@@ -15,7 +15,7 @@ import { localTime } from "./localTime";
 import { NoteChoice } from "./NoteChoice";
 import { type PlacedDrill } from "./placedDrill";
 import { ASKED_KEYS } from "./practiceKeys";
-import { useAsked, type Asked, type Verdict } from "./useAsked";
+import { useAsked, type AskedRound, type Verdict } from "./useAsked";
 import { useHeardPitch } from "./useHeardPitch";
 import { type PracticeData } from "./usePracticeData";
 import { usePracticeRig } from "./usePracticeRig";
@@ -258,7 +258,7 @@ export function AskedRunner(props: AskedRunnerProps) {
 }
 
 /** What to do with the question, or how far one is with its cards. */
-function hintText({ expected }: Question, { cardsLeft, found }: Asked): string {
+function hintText({ expected }: Question, { cardsLeft, found }: AskedRound): string {
   if (expected.kind === "places") {
     return `${found.length} of ${expected.places.length} found · tap them, or go there by the arrows and press Enter`;
   }

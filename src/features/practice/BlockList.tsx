@@ -1,13 +1,13 @@
 import { Coffee, GripVertical, Minus, Plus, X } from "lucide-react";
 import { type ButtonHTMLAttributes } from "react";
-import { type Block } from "@/core/practice";
+import { type PlannedBlock } from "@/core/practice";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { minutesText, WHY_WORDS } from "./words";
 
 export interface BlockListProps {
-  readonly blocks: readonly Block[];
+  readonly blocks: readonly PlannedBlock[];
   readonly nameOf: (drill: string) => string;
-  readonly onBlocks: (blocks: readonly Block[]) => void;
+  readonly onBlocks: (blocks: readonly PlannedBlock[]) => void;
 }
 
 /** The parts of a sitting in their order. */
@@ -27,20 +27,20 @@ export function BlockList({ blocks, nameOf, onBlocks }: BlockListProps) {
   );
 }
 
-export function blockKey(block: Block, index: number): string {
+export function blockKey(block: PlannedBlock, index: number): string {
   return `${index} ${block.kind === "drill" ? block.drill : "break"}`;
 }
 
-export function blockName(block: Block, nameOf: (drill: string) => string): string {
+export function blockName(block: PlannedBlock, nameOf: (drill: string) => string): string {
   return block.kind === "drill" ? nameOf(block.drill) : "Break";
 }
 
 /** The blocks with another one at a place; without one there for null. */
 export function withBlock(
-  blocks: readonly Block[],
+  blocks: readonly PlannedBlock[],
   at: number,
-  block: Block | null,
-): readonly Block[] {
+  block: PlannedBlock | null,
+): readonly PlannedBlock[] {
   return blocks.flatMap((old, index) => (index === at ? (block ?? []) : old));
 }
 
@@ -56,9 +56,9 @@ interface Drag {
 const LONGEST_MIN = 30;
 
 interface BlockRowProps {
-  readonly block: Block;
+  readonly block: PlannedBlock;
   readonly name: string;
-  readonly onBlock: (block: Block | null) => void;
+  readonly onBlock: (block: PlannedBlock | null) => void;
   /** What dnd-kit's hook for this row gives; null until it is there. */
   readonly drag: Drag | null;
 }

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { drillsOf } from "@/core/drill";
-import { planToday, SITTINGS, type Block, type SittingMinutes } from "@/core/practice";
+import { planToday, SITTINGS, type PlannedBlock, type SittingMinutes } from "@/core/practice";
 import { cardId, learningOrder } from "@/core/recall";
 import { useRig, useTell } from "@/session";
 import { type PracticeStart } from "@/state";
@@ -61,7 +61,7 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
       }),
     [practice.minutes, drills, ofSong.drills, data.standings, dueCards, newCards],
   );
-  const [own, setOwn] = useState<readonly Block[] | null>(null);
+  const [own, setOwn] = useState<readonly PlannedBlock[] | null>(null);
   const blocks = own ?? planned;
   const setMinutes = (minutes: SittingMinutes) => {
     setOwn(null);

@@ -15,7 +15,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { type Block } from "@/core/practice";
+import { type PlannedBlock } from "@/core/practice";
 import { dragWords } from "@/ui/controls";
 import { spokenNotes } from "@/ui/text";
 import { blockKey, blockName, BlockRow, withBlock, type BlockListProps } from "./BlockList";
@@ -61,9 +61,9 @@ export function SortableBlocks({ blocks, nameOf, onBlocks }: BlockListProps) {
 
 interface SortableRowProps {
   readonly id: number;
-  readonly block: Block;
+  readonly block: PlannedBlock;
   readonly name: string;
-  readonly onBlock: (block: Block | null) => void;
+  readonly onBlock: (block: PlannedBlock | null) => void;
 }
 
 function SortableRow({ id, ...row }: SortableRowProps) {

@@ -1,7 +1,7 @@
 import {
   remainingS,
   SITTINGS,
-  type Block,
+  type PlannedBlock,
   type Sitting,
   type SittingMinutes,
 } from "@/core/practice";
@@ -9,7 +9,7 @@ import { ChoiceButton, KeyCap, onDemand } from "@/ui/controls";
 import { BlockList, type BlockListProps } from "./BlockList";
 
 interface TodayPlanProps {
-  readonly blocks: readonly Block[];
+  readonly blocks: readonly PlannedBlock[];
   readonly minutes: SittingMinutes;
   readonly nameOf: (drill: string) => string;
   /** One that waits. */
@@ -18,7 +18,7 @@ interface TodayPlanProps {
   readonly isOwn: boolean;
   readonly onMinutes: (minutes: SittingMinutes) => void;
   /** Null goes back to the plan that follows from the log. */
-  readonly onBlocks: (blocks: readonly Block[] | null) => void;
+  readonly onBlocks: (blocks: readonly PlannedBlock[] | null) => void;
   readonly onStart: () => void;
   readonly onEnd: () => void;
 }

@@ -4,7 +4,7 @@ import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { useState } from "react";
 import { standardNeck } from "@/core/arrangement/testing";
 import { drillsOf, type DrillRig } from "@/core/drill";
-import { beginSitting, pass, type Block, type Sitting } from "@/core/practice";
+import { beginSitting, pass, type PlannedBlock, type Sitting } from "@/core/practice";
 import { cardId, learningOrder, type Knowing } from "@/core/recall";
 import { Session } from "@/session";
 import { fakeBrowser, startWith } from "@/session/testing";
@@ -19,7 +19,7 @@ fakeBrowser();
 const RIG: DrillRig = { neck: standardNeck(), player: {}, accidentals: "mixed" };
 const GUITAR = { ...newGuitar(6, "Ash six"), id: 1, tunedMidi: RIG.neck.midi };
 const DRILLS = drillsOf(RIG, new Set());
-const BLOCKS: readonly Block[] = [
+const BLOCKS: readonly PlannedBlock[] = [
   { kind: "drill", drill: "sound:string-by-string", minutes: 1, why: "warm-up" },
   { kind: "drill", drill: "know:name", minutes: 3, why: "due" },
   { kind: "break", minutes: 1 },

@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, renderHook } from "@testing-library/react";
 import { type ReactNode } from "react";
-import { leftS, type Block } from "@/core/practice";
+import { leftS, type PlannedBlock } from "@/core/practice";
 import { Session } from "@/session";
 import { fakeBrowser, response, taken } from "@/session/testing";
 import { type ChangeRequest, type RoundContent } from "@/state";
@@ -12,7 +12,7 @@ import { useSitting } from "./useSitting";
 
 fakeBrowser();
 
-const BLOCKS: readonly Block[] = [
+const BLOCKS: readonly PlannedBlock[] = [
   { kind: "drill", drill: "move:rectangle:6-5", minutes: 2, why: "weak" },
   { kind: "break", minutes: 1 },
 ];

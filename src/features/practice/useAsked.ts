@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import {
-  ask,
+  askQuestion,
   gradeAnswer,
   judge,
   type Answer,
@@ -29,7 +29,7 @@ export interface Verdict {
   readonly cents: number | null;
 }
 
-export interface Asked {
+export interface AskedRound {
   readonly question: Question | null;
   /** Null until it is answered. */
   readonly verdict: Verdict | null;
@@ -55,7 +55,7 @@ interface AskedInput {
 const EMPTY: CardQueue = { waiting: [], missed: [] };
 
 /** Asks question after question; what was missed comes back after three others. */
-export function useAsked(input: AskedInput): Asked {
+export function useAsked(input: AskedInput): AskedRound {
   const { drill, rig, cards, newCards, isPaused, onAnswer } = input;
   const hasCards = drill.what === "name" || drill.what === "half steps";
   const [queue, setQueue] = useState<CardQueue>(EMPTY);
@@ -68,7 +68,7 @@ export function useAsked(input: AskedInput): Asked {
     setQueue(from);
     setVerdict(null);
     setFound([]);
-    setQuestion(ask(drill.what, rig, hasCards ? nextCard(from) : null, Math.random));
+    setQuestion(askQuestion(drill.what, rig, hasCards ? nextCard(from) : null, Math.random));
     askedAt.current = performance.now();
   });
   const begin = useEvent(() => {

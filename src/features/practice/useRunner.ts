@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { type Player, type StartedRound } from "@/audio/songPlayer";
+import { type SongPlayer, type StartedRound } from "@/audio/songPlayer";
 import { type PlayPlace } from "@/audio/playTypes";
 import { shownAheadQuarters, type PlayedDrill, type Rung } from "@/core/drill";
 import { strikeTiming, type StrikeTiming } from "@/core/practice";
@@ -54,7 +54,7 @@ export function useRunner(
   const [place, setPlace] = useState<PlayPlace | null>(null);
   const [round, setRound] = useState<PlayedRound | null>(null);
   const [isNextShown, setIsNextShown] = useState(true);
-  const player = useRef<Player | null>(null);
+  const player = useRef<SongPlayer | null>(null);
   const turn = useRef(0);
   useAwake(phase === "playing");
 

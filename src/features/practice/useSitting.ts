@@ -6,7 +6,7 @@ import {
   goOn,
   pass,
   takeBack,
-  type Block,
+  type PlannedBlock,
   type Sitting,
   type SittingRound,
 } from "@/core/practice";
@@ -21,7 +21,7 @@ export interface SittingState {
   readonly sitting: Sitting | null;
   /** The sitting is on screen; otherwise it waits. */
   readonly isOpen: boolean;
-  readonly begin: (blocks: readonly Block[]) => void;
+  readonly begin: (blocks: readonly PlannedBlock[]) => void;
   readonly carryOn: () => void;
   readonly leave: () => void;
   readonly end: () => void;

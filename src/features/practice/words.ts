@@ -1,5 +1,5 @@
 import { type DrillKind, type Step } from "@/core/drill";
-import { type Block, type Why } from "@/core/practice";
+import { type PlannedBlock, type Why } from "@/core/practice";
 import { type Knowing, type RoundResult } from "@/core/recall";
 
 export const KIND_WORDS: Readonly<Record<DrillKind, string>> = {
@@ -42,7 +42,7 @@ export const STEP_WORDS: Readonly<Record<Step, string>> = {
 };
 
 /** "2 min". */
-export function minutesText({ minutes }: Pick<Block, "minutes">): string {
+export function minutesText({ minutes }: Pick<PlannedBlock, "minutes">): string {
   return `${minutes} min`;
 }
 

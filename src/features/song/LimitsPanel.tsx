@@ -1,4 +1,4 @@
-import { NO_LIMITS, type PlayLimits, type SongSettings } from "@/core/arrangement";
+import { NO_PLAY_LIMITS, type PlayLimits, type SongSettings } from "@/core/arrangement";
 import { stackName, STACKS } from "@/core/stack";
 import { MAX_STRINGS } from "@/core/tuning";
 import { type Neck } from "@/core/neck";
@@ -170,8 +170,12 @@ export function LimitsPanel(props: LimitsPanelProps) {
             As the whole song
           </button>
         )}
-        {section === null && JSON.stringify(song) !== JSON.stringify(NO_LIMITS) && (
-          <button type="button" className="button" onClick={() => onChange({ limits: NO_LIMITS })}>
+        {section === null && JSON.stringify(song) !== JSON.stringify(NO_PLAY_LIMITS) && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => onChange({ limits: NO_PLAY_LIMITS })}
+          >
             No limits
           </button>
         )}

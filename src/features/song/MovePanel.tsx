@@ -3,14 +3,14 @@ import { cornerOf } from "@/core/arrangement";
 import { noteText, parseNote } from "@/core/pitch";
 import {
   FORM_CHORDS,
-  FORMS,
+  SONG_FORMS,
   LOOPS,
   readKey,
   transposeChart,
   writeForm,
   writeLoop,
   type Chart,
-  type Form,
+  type SongForm,
   type FormChords,
 } from "@/core/song";
 import { type Neck } from "@/core/neck";
@@ -29,7 +29,7 @@ interface MovePanelProps {
 }
 
 const KEYS = ["C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"];
-const FORM_WORDS: Readonly<Record<Form, string>> = {
+const FORM_WORDS: Readonly<Record<SongForm, string>> = {
   blues: "Twelve bars",
   "quick change": "Twelve bars, quick change",
   minor: "Twelve bars, minor",
@@ -56,7 +56,7 @@ export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps)
   const write = () => {
     const note = parseNote(formKey);
     if (!note.ok) return;
-    const known = FORMS.find((each) => each === form);
+    const known = SONG_FORMS.find((each) => each === form);
     const written = known ? writeForm(known, note.value, chords) : writeLoop(form, note.value);
     const isEmpty = text.trim() === "";
     onText(isEmpty ? written : `${text.trimEnd()}\n\n${written.replace(/^Key: .*\n/, "")}`);
@@ -99,7 +99,7 @@ export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps)
             label="Write"
             value={form}
             options={[
-              ...FORMS.map((each) => [each as string, FORM_WORDS[each]] as const),
+              ...SONG_FORMS.map((each) => [each as string, FORM_WORDS[each]] as const),
               ...LOOPS.map(({ name }) => [name, name] as const),
             ]}
             onChange={setForm}
@@ -110,7 +110,7 @@ export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps)
             options={KEYS.map((each) => [each, withSigns(each)] as const)}
             onChange={setFormKey}
           />
-          {FORMS.some((each) => each === form) && (
+          {SONG_FORMS.some((each) => each === form) && (
             <SelectField
               label="With"
               value={chords}

@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { type ReactNode } from "react";
-import { DEFAULT_SONG_SETTINGS, NO_LIMITS, type SongSettings } from "@/core/arrangement";
+import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS, type SongSettings } from "@/core/arrangement";
 import { Session } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
 import { type ChangeRequest, type SavedSong } from "@/state";
@@ -138,7 +138,7 @@ describe("limits", () => {
   };
   const choose = (label: string, value: string) =>
     fireEvent.change(screen.getByRole("combobox", { name: label }), { target: { value } });
-  const limits = (part: object) => ({ limits: { ...NO_LIMITS, ...part } });
+  const limits = (part: object) => ({ limits: { ...NO_PLAY_LIMITS, ...part } });
 
   test.each([
     ["From fret", "5", limits({ frets: [5, 22] })],
@@ -155,7 +155,7 @@ describe("limits", () => {
   });
 
   test("the whole range of frets, and all strings, ask nothing", async () => {
-    await panel({ limits: { ...NO_LIMITS, frets: [5, 22], rootStrings: [0, 1, 2, 3, 4] } });
+    await panel({ limits: { ...NO_PLAY_LIMITS, frets: [5, 22], rootStrings: [0, 1, 2, 3, 4] } });
     choose("From fret", "0");
     expect(change).toHaveBeenCalledWith(limits({ frets: null, rootStrings: [0, 1, 2, 3, 4] }));
     fireEvent.click(screen.getByRole("button", { name: "Roots on string 1" }));
@@ -163,7 +163,7 @@ describe("limits", () => {
   });
 
   test("the higher fret moves with the lower one, so that neither is ever wrong", async () => {
-    await panel({ limits: { ...NO_LIMITS, frets: [2, 4] } });
+    await panel({ limits: { ...NO_PLAY_LIMITS, frets: [2, 4] } });
     choose("From fret", "7");
     expect(change).toHaveBeenCalledWith(limits({ frets: [7, 7] }));
     choose("To fret", "1");
@@ -171,7 +171,7 @@ describe("limits", () => {
   });
 
   test("a section begins as the whole song, has its own from its first change, and gives them up", async () => {
-    const song = { ...NO_LIMITS, frets: [0, 9] as const };
+    const song = { ...NO_PLAY_LIMITS, frets: [0, 9] as const };
     await panel({ limits: song }, "Chorus");
     expect(screen.getByText(/As the whole song, until/)).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "A bass covers the low notes" }));
@@ -179,9 +179,9 @@ describe("limits", () => {
       sectionLimits: { Chorus: { ...song, withoutLowest: true } },
     });
     document.body.innerHTML = "";
-    await panel({ sectionLimits: { Chorus: song, Verse: NO_LIMITS } }, "Chorus");
+    await panel({ sectionLimits: { Chorus: song, Verse: NO_PLAY_LIMITS } }, "Chorus");
     fireEvent.click(screen.getByRole("button", { name: "As the whole song" }));
-    expect(change).toHaveBeenCalledWith({ sectionLimits: { Verse: NO_LIMITS } });
+    expect(change).toHaveBeenCalledWith({ sectionLimits: { Verse: NO_PLAY_LIMITS } });
   });
 
   test("strings for roots are counted from the thinnest, as players do", async () => {

@@ -2,7 +2,7 @@
 import { describe, expect, jest, test } from "@jest/globals";
 import { fireEvent, render, screen, within } from "@testing-library/react";
 import { readChart } from "@/core/song";
-import { DEFAULT_SONG_SETTINGS, NO_LIMITS, type SongSettings } from "@/core/arrangement";
+import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS, type SongSettings } from "@/core/arrangement";
 import { BlockedNotice } from "./BlockedNotice";
 import { ChartDrawing } from "./ChartDrawing";
 import { TexturePanel } from "./TexturePanel";
@@ -148,7 +148,7 @@ describe("textures", () => {
 describe("where nothing is possible", () => {
   const settings: SongSettings = {
     ...DEFAULT_SONG_SETTINGS,
-    limits: { ...NO_LIMITS, mostNotes: 3 },
+    limits: { ...NO_PLAY_LIMITS, mostNotes: 3 },
   };
 
   test("each chord with its reason, and what each limit less would cost", () => {

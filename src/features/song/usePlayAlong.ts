@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { PLAIN_METRONOME } from "@/core/metronome";
 import { useAwake, useHearing, useRig, useTell } from "@/session";
 import { useEvent } from "@/ui/controls";
-import { type Player } from "@/audio/songPlayer";
+import { type SongPlayer } from "@/audio/songPlayer";
 import { type Playhead } from "./playhead";
 import { type PlayOptions, type PlayPlace } from "@/audio/playTypes";
 import { type SongAnswers } from "./useSongAnswers";
@@ -47,7 +47,7 @@ export function usePlayAlong({ answers, playhead }: PlayAlongInput): PlayAlong {
   const [options, setAll] = useState(FIRST);
   const [place, setPlace] = useState<PlayPlace | null>(null);
   const [startBar, setStartBar] = useState(0);
-  const player = useRef<Player | null>(null);
+  const player = useRef<SongPlayer | null>(null);
   /** Counts starts and stops, so that a start which is overtaken while it is being fetched never sounds. */
   const turn = useRef(0);
   const isPlaying = place !== null;

@@ -5,7 +5,7 @@ import { GRIP_ORDERS, NO_FILTER } from "@/core/listing";
 import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
 import { readAddress } from "./read";
 import { viewSchema } from "@/state/schema";
-import { PART_NAMES, writeAddress } from "./write";
+import { ADDRESS_PARTS, writeAddress } from "./write";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const plain: View = { ...DEFAULT_VIEW, tuningMidi: STANDARD };
@@ -132,7 +132,7 @@ describe("the address of a view", () => {
   });
 
   test("whatever is read can be saved", () => {
-    const names = fc.constantFrom(...PART_NAMES);
+    const names = fc.constantFrom(...ADDRESS_PARTS);
     const number = fc.oneof(fc.integer({ min: -3, max: 99 }).map(String), fc.constantFrom("T", ""));
     const text = fc
       .array(number, { maxLength: 12 })

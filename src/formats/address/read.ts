@@ -10,7 +10,7 @@ import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
 import { viewSchema } from "@/state/schema";
 import { savable } from "./savable";
 import { readTuningPart } from "./tuningPart";
-import { PART_NAMES, type PartName } from "./write";
+import { ADDRESS_PARTS, type AddressPart } from "./write";
 
 export interface Address {
   /** What the address says; empty where it says nothing. */
@@ -26,7 +26,7 @@ const WAYS = ["with", "without"] as const;
 const LOWEST_NOTES = ["root", "fifth"] as const;
 
 /** How each part is read back, the counterpart of its writer. */
-const READERS: Readonly<Record<PartName, Reader>> = {
+const READERS: Readonly<Record<AddressPart, Reader>> = {
   tuning: (text) => {
     const midi = readTuningPart(text);
     return midi.ok ? success({ tuningMidi: midi.value }) : midi;
@@ -118,7 +118,7 @@ export function readAddress(search: string): Address {
   const query = new URLSearchParams(search);
   const problems: string[] = [];
   let said: Partial<View> = {};
-  for (const name of PART_NAMES) {
+  for (const name of ADDRESS_PARTS) {
     const text = query.get(name);
     if (text === null) continue;
     const soFar = { ...DEFAULT_VIEW, tuningMidi: USUAL_STRINGS, ...said };

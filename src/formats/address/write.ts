@@ -1,7 +1,7 @@
 import { DEFAULT_VIEW, type View } from "@/state";
 
 /** The names of the address, in the order they are written. */
-export const PART_NAMES = [
+export const ADDRESS_PARTS = [
   "tuning",
   "root",
   "stack",
@@ -26,10 +26,10 @@ export const PART_NAMES = [
   "bass",
   "through",
 ] as const;
-export type PartName = (typeof PART_NAMES)[number];
+export type AddressPart = (typeof ADDRESS_PARTS)[number];
 
 /** How each part of a view is written; null where there is nothing to write. */
-const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
+const WRITERS: Readonly<Record<AddressPart, (view: View) => string | null>> = {
   tuning: ({ tuningMidi }) => tuningMidi.join(","),
   root: ({ root }) => root,
   stack: ({ stack }) => stack.join(","),
@@ -59,12 +59,12 @@ const WRITERS: Readonly<Record<PartName, (view: View) => string | null>> = {
 };
 
 /** Written even where they equal the defaults: without them a view would change with the player's rig. */
-const ALWAYS_WRITTEN: readonly PartName[] = ["tuning", "root", "stack"];
+const ALWAYS_WRITTEN: readonly AddressPart[] = ["tuning", "root", "stack"];
 
 /** A view as the query of an address, "?tuning=40,45,...&root=C%23&stack=0,7,12"; defaults are left out. */
 export function writeAddress(view: View): string {
   const plain = { ...DEFAULT_VIEW, tuningMidi: view.tuningMidi };
-  const pairs = PART_NAMES.flatMap((name) => {
+  const pairs = ADDRESS_PARTS.flatMap((name) => {
     const text = WRITERS[name](view);
     const isPlain = !ALWAYS_WRITTEN.includes(name) && text === WRITERS[name](plain);
     // Commas are allowed in a query and keep it readable.

@@ -9,7 +9,7 @@ import { samePitches, type Tuning } from "@/core/tuning";
 import {
   ownGrips,
   playedBars,
-  playedChords,
+  playedScoreChords,
   withGrips,
   writtenOut,
   type PlayedGrip,
@@ -56,7 +56,7 @@ export function needsGrips(score: Score): boolean {
 /** What a route through a score is asked for; its tuning must be known. */
 export function askedRoute(score: Score, hand: Hand): AskedRoute {
   const bars = playedBars(score);
-  const chords = playedChords(bars);
+  const chords = playedScoreChords(bars);
   const neck = makeNeck({ midi: score.tuning?.midi ?? [], capo: score.capo });
   const shift = score.names === "shape" ? score.capo : 0;
   return {

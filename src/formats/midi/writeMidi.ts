@@ -3,7 +3,13 @@ import { quartersPerBeat, readKey, signatureOf } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 import { meterBeats, meterOf } from "@/formats/chartText";
 import { midiFile, TICKS } from "./midiFile";
-import { playedBars, playedChords, playedNotes, type PlayedBar, type Score } from "@/formats/score";
+import {
+  playedBars,
+  playedScoreChords,
+  playedNotes,
+  type PlayedBar,
+  type Score,
+} from "@/formats/score";
 
 const MICROS_A_MINUTE = 60_000_000;
 const DEFAULT_BPM = 120;
@@ -106,7 +112,7 @@ function notesOf(
   bars: readonly PlayedBar[],
   program: number,
 ): readonly SoundingNote[] {
-  const chords = playedChords(bars);
+  const chords = playedScoreChords(bars);
   let at = 0;
   // Notes come in their order, and so do the chords that they belong to.
   const programOf = (start: number, mark: string | null) => {

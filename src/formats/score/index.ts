@@ -16,7 +16,7 @@ export {
 export { chartScore } from "./chartScore";
 export {
   playedBars,
-  playedChords,
+  playedScoreChords,
   playedNotes,
   wholeOrder,
   writtenOut,

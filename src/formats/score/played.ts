@@ -42,7 +42,7 @@ function endingBefore(bar: PlayedBar, startBeat: number): PlayedBar {
 export type PlayedScoreChord = InSong<ScoreChord> & { readonly meter: string };
 
 /** Every chord that sounds, in order; it ends where the next begins. */
-export function playedChords(bars: readonly PlayedBar[]): readonly PlayedScoreChord[] {
+export function playedScoreChords(bars: readonly PlayedBar[]): readonly PlayedScoreChord[] {
   const all = bars.flatMap((bar) =>
     bar.chords
       .filter(({ reducedTo }) => reducedTo !== null)

@@ -4,12 +4,12 @@ import { dampingLines } from "@/formats/words";
 import { gripItems } from "./gripItems";
 import {
   fitted,
-  makeFlow,
+  makePageFlow,
   MARGIN,
   noteItem,
   textItem,
-  withSigns,
-  type Flow,
+  signedName,
+  type PageFlow,
   type Page,
   type Paper,
 } from "./page";
@@ -24,7 +24,7 @@ const CAUTION =
 
 /** Grips with fingers and what silences each string, and the hardest changes as drills. */
 export function lessonPages(song: SheetSong, paper: Paper): readonly Page[] {
-  const flow = makeFlow(paper);
+  const flow = makePageFlow(paper);
   head(flow, song, 24);
   sectionHead(flow, "Grips", 1);
   for (const grip of song.grips) lessonGrip(flow, grip);
@@ -37,7 +37,7 @@ export function lessonPages(song: SheetSong, paper: Paper): readonly Page[] {
   return flow.pages();
 }
 
-function lessonGrip(flow: Flow, grip: SheetGrip): void {
+function lessonGrip(flow: PageFlow, grip: SheetGrip): void {
   const strings = grip.fretting.length;
   const lines = grip.damping ? dampingLines(grip.damping, strings) : [];
   const height = Math.max(13 * strings + 50, 34 + 14 * (lines.length + 2));
@@ -64,14 +64,14 @@ function lessonGrip(flow: Flow, grip: SheetGrip): void {
   }
 }
 
-function drillLine(flow: Flow, change: SheetChange, { score }: SheetSong): void {
+function drillLine(flow: PageFlow, change: SheetChange, { score }: SheetSong): void {
   const top = flow.take(32);
   const { from, to, bar, cleanTempoBpm } = change;
   const tempo = score.tempoBpm ?? DEFAULT_TEMPO_BPM;
   const start = startTempo(cleanTempoBpm, tempo);
   const { stepBpm } = DEFAULT_LADDER;
   flow.put(
-    textItem(MARGIN, top + 14, withSigns(`${from.name} to ${to.name}`), {
+    textItem(MARGIN, top + 14, signedName(`${from.name} to ${to.name}`), {
       size: 13,
       weight: "semibold",
     }),

@@ -105,11 +105,11 @@ export function textItem(x: number, y: number, text: string, look: TextLook): It
 
 /** The same for names of notes and chords: # and b become signs. */
 export function noteItem(x: number, y: number, name: string, look: TextLook): Item {
-  return textItem(x, y, withSigns(name), look);
+  return textItem(x, y, signedName(name), look);
 }
 
 /** Sharps and flats after a note's letter or before a degree; a b within a word stays a letter. */
-export function withSigns(name: string): string {
+export function signedName(name: string): string {
   return name
     .replace(/(?<=(?:^|[\s/(])[A-G])#|#(?=\d)/g, "♯")
     .replace(/(?<=(?:^|[\s/(])[A-G])b(?=$|[\s\d/(),.]|m|sus|dim|aug|add)|b(?=\d)/g, "♭");
@@ -125,7 +125,7 @@ export function lineItem(
 }
 
 /** Collects items, and begins another page where the next thing has no room. */
-export interface Flow {
+export interface PageFlow {
   /** Where the next thing begins. */
   readonly y: () => number;
   readonly width: number;
@@ -135,7 +135,7 @@ export interface Flow {
   readonly pages: () => readonly Page[];
 }
 
-export function makeFlow(paper: Paper): Flow {
+export function makePageFlow(paper: Paper): PageFlow {
   const [width, height] = PAPER_SIZES[paper];
   const pages: Item[][] = [[]];
   let y = MARGIN;

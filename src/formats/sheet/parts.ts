@@ -1,6 +1,6 @@
 import { DEFAULT_TEMPO_BPM } from "@/core/song";
 import { type ScoreBar } from "@/formats/score";
-import { fitted, lineItem, MARGIN, noteItem, textItem, withSigns, type Flow } from "./page";
+import { fitted, lineItem, MARGIN, noteItem, textItem, signedName, type PageFlow } from "./page";
 import { type SheetSong } from "./sheetSong";
 
 export const BARS_A_ROW = 4;
@@ -9,11 +9,11 @@ export const BARS_A_ROW = 4;
 export function factsOf({ tuning, score }: SheetSong): string {
   const capo = score.capo > 0 ? `, capo ${score.capo}` : "";
   const bpm = Math.round(score.tempoBpm ?? DEFAULT_TEMPO_BPM);
-  return withSigns(`${tuning.name}${capo} · ${score.meter} · ${bpm}`);
+  return signedName(`${tuning.name}${capo} · ${score.meter} · ${bpm}`);
 }
 
 /** The title, and below it what there is to know. */
-export function head(flow: Flow, song: SheetSong, size: number): void {
+export function head(flow: PageFlow, song: SheetSong, size: number): void {
   const top = flow.take(size * 2.1);
   flow.put(
     textItem(MARGIN, top + size, fitted(song.title, size, flow.width), {
@@ -25,7 +25,7 @@ export function head(flow: Flow, song: SheetSong, size: number): void {
 }
 
 /** The name of a section, and how often it is played. */
-export function sectionHead(flow: Flow, name: string, times: number): void {
+export function sectionHead(flow: PageFlow, name: string, times: number): void {
   if (name === "") return;
   const top = flow.take(26);
   const often = times > 1 ? ` ×${times}` : "";
@@ -39,7 +39,7 @@ export function sectionHead(flow: Flow, name: string, times: number): void {
 
 /** Bars of equal width with their chords where they begin. */
 export function barRow(
-  flow: Flow,
+  flow: PageFlow,
   bars: readonly ScoreBar[],
   size: number,
   height: number,

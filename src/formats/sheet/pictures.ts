@@ -2,12 +2,12 @@ import { gripItems, type DrawnGrip } from "./gripItems";
 import {
   fitted,
   lineItem,
-  makeFlow,
+  makePageFlow,
   MARGIN,
   noteItem,
   textItem,
-  withSigns,
-  type Flow,
+  signedName,
+  type PageFlow,
   type Item,
   type Page,
   type Paper,
@@ -50,7 +50,7 @@ const LABEL_SIZE = 7;
 
 /** The neck over the width of the page at true fret spacing, and grips below it. */
 export function neckPages(picture: NeckPicture, paper: Paper): readonly Page[] {
-  const flow = makeFlow(paper);
+  const flow = makePageFlow(paper);
   titleLines(flow, picture.title, picture.subtitle);
   const gap = Math.min(16, 120 / picture.strings);
   const height = gap * (picture.strings - 1) + 34;
@@ -121,7 +121,7 @@ function neckItems(
             stroke: "black",
           }
         : { kind: "disc", x: cx, y: cy, radius: size, fill: "white", stroke: "black" },
-      textItem(cx, cy + size * 0.42, withSigns(label), {
+      textItem(cx, cy + size * 0.42, signedName(label), {
         size: size * 1.15,
         align: "middle",
         weight: "semibold",
@@ -134,7 +134,7 @@ function neckItems(
 
 /** A row for each chord, a column for each tuning. */
 export function comparePages(picture: ComparePicture, paper: Paper): readonly Page[] {
-  const flow = makeFlow(paper);
+  const flow = makePageFlow(paper);
   titleLines(flow, picture.title, "");
   const first = 52;
   const width = (flow.width - first) / Math.max(1, picture.columns.length);
@@ -145,7 +145,7 @@ export function comparePages(picture: ComparePicture, paper: Paper): readonly Pa
     flow.put(
       noteItem(x, head + 14, fitted(column.name, 13, width - 8), { size: 13, weight: "semibold" }),
       ...column.facts.map((fact, line) =>
-        textItem(x, head + 29 + 13 * line, withSigns(fitted(fact, 9, width - 6)), {
+        textItem(x, head + 29 + 13 * line, signedName(fitted(fact, 9, width - 6)), {
           size: 9,
           shade: "grey",
         }),
@@ -179,11 +179,11 @@ export function comparePages(picture: ComparePicture, paper: Paper): readonly Pa
   return flow.pages();
 }
 
-function titleLines(flow: Flow, title: string, subtitle: string): void {
+function titleLines(flow: PageFlow, title: string, subtitle: string): void {
   const top = flow.take(subtitle === "" ? 40 : 54);
   flow.put(
     noteItem(MARGIN, top + 24, fitted(title, 24, flow.width), { size: 24, weight: "semibold" }),
-    textItem(MARGIN, top + 42, withSigns(fitted(subtitle, 12, flow.width)), {
+    textItem(MARGIN, top + 42, signedName(fitted(subtitle, 12, flow.width)), {
       size: 12,
       shade: "grey",
     }),

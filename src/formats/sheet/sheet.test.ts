@@ -6,7 +6,7 @@ import { withGripsOf } from "@/formats/testing";
 import { type Score } from "@/formats/score";
 import { gripItems } from "./gripItems";
 import { lessonPages } from "./lessonPages";
-import { MARGIN, PAPER_SIZES, PAPERS, textWidth, withSigns, type Item, type Page } from "./page";
+import { MARGIN, PAPER_SIZES, PAPERS, textWidth, signedName, type Item, type Page } from "./page";
 import { comparePages, neckPages } from "./pictures";
 import { sheetSong } from "./sheetSong";
 import { songPages } from "./songPages";
@@ -173,9 +173,9 @@ describe("pictures on paper", () => {
   });
 
   test("signs of notes are real signs, other letters stay", () => {
-    expect(withSigns("F#m7b5")).toBe("F♯m7♭5");
-    expect(withSigns("Bb5 to Eb/Gb")).toBe("B♭5 to E♭/G♭");
-    expect(withSigns("Above the bend")).toBe("Above the bend");
+    expect(signedName("F#m7b5")).toBe("F♯m7♭5");
+    expect(signedName("Bb5 to Eb/Gb")).toBe("B♭5 to E♭/G♭");
+    expect(signedName("Above the bend")).toBe("Above the bend");
     expect(MARGIN).toBeGreaterThan(20);
   });
 });

@@ -5,7 +5,7 @@ import { parseChord } from "@/core/chart";
 import { pitchClass, pitchClassOf } from "@/core/pitch";
 import { type Tuning } from "@/core/tuning";
 import { type ChangeFacts, type RouteFacts } from "@/formats/routeFacts";
-import { openMidi, playedBars, playedChords, type Score } from "@/formats/score";
+import { openMidi, playedBars, playedScoreChords, type Score } from "@/formats/score";
 import { type DrawnGrip } from "./gripItems";
 
 /** A grip of a song, as sheets show it. */
@@ -46,7 +46,7 @@ export function sheetSong(
   route: RouteFacts | null,
 ): Omit<SheetSong, "a4Hz"> {
   const bars = playedBars(played);
-  const chords = playedChords(bars);
+  const chords = playedScoreChords(bars);
   const neck = makeNeck({ midi: tuning.midi, capo: once.capo });
   const open = openMidi({ tuning, capo: once.capo });
   const grips = new Map<string, SheetGrip>();

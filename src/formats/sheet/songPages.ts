@@ -1,11 +1,11 @@
 import { gripItems } from "./gripItems";
 import {
   fitted,
-  makeFlow,
+  makePageFlow,
   MARGIN,
   noteItem,
   textItem,
-  type Flow,
+  type PageFlow,
   type Page,
   type Paper,
 } from "./page";
@@ -17,7 +17,7 @@ const GRIPS_A_ROW = 4;
 
 /** Chart, grips and figures, on as many pages as it takes. */
 export function songPages(song: SheetSong, paper: Paper): readonly Page[] {
-  const flow = makeFlow(paper);
+  const flow = makePageFlow(paper);
   head(flow, song, 26);
   for (const { name, bars, times } of sectionLines(song.score)) {
     sectionHead(flow, name, times);
@@ -33,7 +33,7 @@ export function songPages(song: SheetSong, paper: Paper): readonly Page[] {
   return flow.pages();
 }
 
-function gripRows(flow: Flow, grips: readonly SheetGrip[]): void {
+function gripRows(flow: PageFlow, grips: readonly SheetGrip[]): void {
   const width = flow.width / GRIPS_A_ROW;
   for (let at = 0; at < grips.length; at += GRIPS_A_ROW) {
     const row = grips.slice(at, at + GRIPS_A_ROW);

@@ -1,4 +1,4 @@
-import { fitted, makeFlow, MARGIN, textItem, type Page, type Paper } from "./page";
+import { fitted, makePageFlow, MARGIN, textItem, type Page, type Paper } from "./page";
 import { barRow, factsOf, longestName } from "./parts";
 import { sectionLines } from "./sectionLines";
 import { type SheetSong } from "./sheetSong";
@@ -13,7 +13,7 @@ export function stagePages(song: SheetSong, paper: Paper): readonly Page[] {
   const sections = sectionLines(song.score);
   let pages: readonly Page[] = [];
   for (const size of STAGE_SIZES) {
-    const flow = makeFlow(paper);
+    const flow = makePageFlow(paper);
     const wide = Math.max(...song.score.sections.flatMap(({ bars }) => bars.map(longestName)), 1);
     const each = wide * size * 0.52 + size * 0.5;
     const inRow = Math.max(1, Math.min(8, Math.floor(flow.width / each)));

@@ -4,7 +4,7 @@ import { usualMidi } from "@/core/tuning";
 import {
   fitted,
   lineItem,
-  makeFlow,
+  makePageFlow,
   MARGIN,
   noteItem,
   textItem,
@@ -18,7 +18,7 @@ const MOST_CHECK_FRET = 12;
 
 /** One card: every string with its note, its pitch, its change from the usual tuning and how to check it by ear. */
 export function tuningPages(song: SheetSong, paper: Paper): readonly Page[] {
-  const flow = makeFlow(paper);
+  const flow = makePageFlow(paper);
   const { tuning, score } = song;
   const strings = tuning.midi.length;
   const usual = usualMidi(strings);

@@ -1,5 +1,5 @@
 import { parseChord } from "@/core/chart";
-import { linesIn } from "./lines";
+import { tabLinesIn } from "./lines";
 
 /** The line of one string. */
 export interface StringLine {
@@ -19,7 +19,7 @@ export interface System {
   readonly beside: readonly { readonly line: number; readonly text: string }[];
 }
 
-export type Block =
+export type TabBlock =
   | { readonly kind: "system"; readonly system: System }
   | { readonly kind: "text"; readonly line: number; readonly text: string };
 
@@ -33,9 +33,9 @@ const [STRING_SHARE, LABELLED_SHARE] = [0.55, 0.35];
 const MOST_BESIDE = 3;
 
 /** Takes a text apart into systems and the lines between them, in order. */
-export function blocksIn(text: string): readonly Block[] {
-  const lines = linesIn(text);
-  const blocks: Block[] = [];
+export function blocksIn(text: string): readonly TabBlock[] {
+  const lines = tabLinesIn(text);
+  const blocks: TabBlock[] = [];
   let group: StringLine[] = [];
   const flush = () => {
     const size = systemSize(group);
@@ -60,7 +60,7 @@ export function blocksIn(text: string): readonly Block[] {
   return withBeside(blocks);
 }
 
-function textBlock(lines: readonly string[], line: number): Block {
+function textBlock(lines: readonly string[], line: number): TabBlock {
   return { kind: "text", line, text: lines[line - 1] ?? "" };
 }
 
@@ -94,9 +94,9 @@ function systemSize(group: readonly StringLine[]): number | null {
 }
 
 /** Lines that stand right over or under a system go with it where they are chords, counts or palm mutes. */
-function withBeside(blocks: readonly Block[]): readonly Block[] {
+function withBeside(blocks: readonly TabBlock[]): readonly TabBlock[] {
   const taken = new Set<number>();
-  const made = blocks.map((block, at): Block => {
+  const made = blocks.map((block, at): TabBlock => {
     if (block.kind !== "system") return block;
     const beside: { line: number; text: string }[] = [];
     const take = (index: number) => {

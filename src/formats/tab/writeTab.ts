@@ -3,7 +3,7 @@ import { readTuning, samePitches, type Tuning } from "@/core/tuning";
 import { meterBeats, meterOf, oneLine, type WrittenText } from "@/formats/chartText";
 import {
   playedBars,
-  playedChords,
+  playedScoreChords,
   playedNotes,
   problemAt,
   type PlayedBar,
@@ -54,7 +54,7 @@ export function writeTab(score: Score, tuning: Tuning, width = DEFAULT_WIDTH): W
 /** The notes and chords of each bar in which they are struck, whichever bar they were written in. */
 function cellsOfBars(bars: readonly PlayedBar[], strings: number): readonly BarCells[] {
   const notes = byBar(bars, playedNotes(bars));
-  const chords = byBar(bars, playedChords(bars));
+  const chords = byBar(bars, playedScoreChords(bars));
   return bars.map((bar, at) => {
     const whole = meterBeats(bar.meter);
     const isPickup = at === 0 && bar.beats < whole;

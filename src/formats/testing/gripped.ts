@@ -2,7 +2,13 @@ import { DEFAULT_HAND, rankFingers } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { readChord } from "@/core/chart";
 import { makeGripSearch, DEFAULT_WEIGHTS } from "@/core/gripSearch";
-import { playedChords, playedBars, withGrips, type PlayedGrip, type Score } from "@/formats/score";
+import {
+  playedScoreChords,
+  playedBars,
+  withGrips,
+  type PlayedGrip,
+  type Score,
+} from "@/formats/score";
 
 /** A score whose chords have the grip that each costs least by itself. */
 export function withGripsOf(score: Score): Score {
@@ -10,7 +16,7 @@ export function withGripsOf(score: Score): Score {
   if (!neck.ok) throw new RangeError(neck.problem.message);
   const player = { hand: DEFAULT_HAND };
   const search = makeGripSearch(neck.value, player, DEFAULT_WEIGHTS);
-  const grips = playedChords(playedBars(score)).map(({ name }): PlayedGrip | null => {
+  const grips = playedScoreChords(playedBars(score)).map(({ name }): PlayedGrip | null => {
     const chord = readChord(name);
     const [best] = chord.ok ? search.cheapest(neck.value.midi, chord.value, 1) : [];
     const [way] = best ? rankFingers(neck.value, best.fretting, player) : [];

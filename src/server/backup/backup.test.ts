@@ -8,7 +8,7 @@ import { dataFile, openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
 import { countsOf } from "./everything";
 import { checkBackup, restoreBackup } from "./restoreBackup";
-import { backupBytes, exportText, factsOf } from "./writeBackup";
+import { backupBytes, exportText, backupFacts } from "./writeBackup";
 
 const NOW = new Date("2026-11-27T10:00:00Z");
 let folder: string;
@@ -109,7 +109,7 @@ describe("what is no whole backup is refused with the reason, and nothing is cha
       later.pragma("journal_mode = DELETE");
       const file = later.serialize();
       later.close();
-      const said = strToU8(JSON.stringify({ ...json, file: factsOf(file) }));
+      const said = strToU8(JSON.stringify({ ...json, file: backupFacts(file) }));
       expect(why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
         /newer Tenon saved these data/,
       );

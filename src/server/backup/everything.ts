@@ -22,7 +22,7 @@ export const LIST_NAMES = {
 export type ListName = (typeof LIST_NAMES)[ListedKind];
 
 /** How many there are of each. */
-export type Counts = Readonly<Record<ListName, number>>;
+export type KeptCounts = Readonly<Record<ListName, number>>;
 
 /** Everything of a player, as values that can be written as JSON. */
 export function everything(connection: Database, madeAt: Date) {
@@ -47,11 +47,11 @@ function listOf<K extends ListedKind>(connection: Database, keeper: Keeper<K>) {
 }
 
 /** How many of each kind there are. */
-export function countsOf(connection: Database): Counts {
+export function countsOf(connection: Database): KeptCounts {
   return Object.fromEntries(
     (Object.keys(LIST_NAMES) as ListedKind[]).map((kind) => [
       LIST_NAMES[kind],
       listKept(connection, KEEPERS[kind] as Keeper<typeof kind>).length,
     ]),
-  ) as Counts;
+  ) as KeptCounts;
 }

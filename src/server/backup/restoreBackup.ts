@@ -3,8 +3,8 @@ import { join } from "node:path";
 import { failure, success, type Result } from "@/core/result";
 import { unzipped } from "@/formats/zip";
 import { dataFile, DataTrouble, makeFolder, openDatabase, putInPlace } from "@/server/database";
-import { countsOf, EVERYTHING_VERSION, type Counts } from "./everything";
-import { factsOf, FILE_NAME, JSON_NAME } from "./writeBackup";
+import { countsOf, EVERYTHING_VERSION, type KeptCounts } from "./everything";
+import { backupFacts, FILE_NAME, JSON_NAME } from "./writeBackup";
 
 /** More than a player's data will ever be. */
 export const MOST_BACKUP_BYTES = 400 * 1024 * 1024;
@@ -13,7 +13,7 @@ export const MOST_BACKUP_BYTES = 400 * 1024 * 1024;
 export interface CheckedBackup {
   /** ISO 8601, UTC. */
   readonly madeAt: string;
-  readonly counts: Counts;
+  readonly counts: KeptCounts;
 }
 
 /** Looks at all of a backup, and changes nothing. The problem says why it cannot be restored. */
@@ -52,7 +52,7 @@ function withUnpacked(
   }
   const said = readSaid(json);
   if (!said.ok) return said;
-  if (factsOf(file).sha256 !== said.value.sha256) {
+  if (backupFacts(file).sha256 !== said.value.sha256) {
     return failure("in", "the backup is damaged: its data are not those that were saved");
   }
   // Beside the data, so that it can be moved in their place in one step.
@@ -95,7 +95,7 @@ function readSaid(json: Uint8Array): Result<{ readonly madeAt: string; readonly 
 }
 
 /** Brings the unpacked data up to date where they lie, and counts what is in them. */
-function openAndCount(folder: string): Result<Counts> {
+function openAndCount(folder: string): Result<KeptCounts> {
   try {
     const connection = openDatabase(folder);
     try {

@@ -20,13 +20,13 @@ export function backupBytes(connection: Database, now: Date): Uint8Array {
   return withCopy(connection, (copy) => {
     const file = readFileSync(copy.path);
     const value: unknown = JSON.parse(jsonText(copy.connection, now));
-    const text = JSON.stringify({ ...(value as object), file: factsOf(file) });
+    const text = JSON.stringify({ ...(value as object), file: backupFacts(file) });
     return zipSync({ [JSON_NAME]: strToU8(text), [FILE_NAME]: file }, { level: 6, mtime: now });
   });
 }
 
 /** By which a damaged file is told. */
-export function factsOf(file: Uint8Array): { readonly bytes: number; readonly sha256: string } {
+export function backupFacts(file: Uint8Array): { readonly bytes: number; readonly sha256: string } {
   return { bytes: file.length, sha256: createHash("sha256").update(file).digest("hex") };
 }
 

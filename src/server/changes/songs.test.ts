@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { DEFAULT_SONG_SETTINGS, NO_LIMITS } from "@/core/arrangement";
+import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS } from "@/core/arrangement";
 import { findKept, listKept } from "@/server/keeper";
 import { songKeeper } from "@/server/songs";
 import { markFields, type Act, type Kept } from "@/state";
@@ -21,7 +21,7 @@ const song: Kept["song"] = {
   tuningMidi: STANDARD,
   settings: {
     ...DEFAULT_SONG_SETTINGS,
-    sectionLimits: { Chorus: { ...NO_LIMITS, frets: [5, 9] } },
+    sectionLimits: { Chorus: { ...NO_PLAY_LIMITS, frets: [5, 9] } },
     marks: [
       { chord: "A5", section: null, at: null, act: "thin", notes: 2 },
       { chord: "D5", section: "Verse", at: [0, 1], act: "leave", strums: 1 },

@@ -3,7 +3,7 @@ import { failure, success, type Result } from "@/core/result";
 import { songOf } from "@/formats/convert";
 import { type ReadKind } from "@/formats/fileKinds";
 import { decodeText, readFile, type ReadFile } from "@/formats/files";
-import { playedBars, playedChords, type FormatProblem } from "@/formats/score";
+import { playedBars, playedScoreChords, type FormatProblem } from "@/formats/score";
 import { KEEPERS } from "@/server/changes";
 import { Refused, validate } from "@/server/edge";
 import { type FilePreview, type KeptGuitar, type PreviewLine } from "@/state";
@@ -26,7 +26,7 @@ export function readUpload(bytes: Uint8Array): Result<FilePreview> {
   }
   const { song, problems } = songOf(file);
   const bars = playedBars(file.score);
-  const chords = playedChords(bars);
+  const chords = playedScoreChords(bars);
   return success({
     kind: "song",
     from: file.from,

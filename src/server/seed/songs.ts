@@ -1,5 +1,5 @@
 import { type Database } from "better-sqlite3";
-import { DEFAULT_SONG_SETTINGS, NO_LIMITS, type Mark } from "@/core/arrangement";
+import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS, type Mark } from "@/core/arrangement";
 import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { addKept } from "@/server/keeper";
@@ -131,7 +131,7 @@ export function addSongs(connection: Database, necks: Necks): void {
     tuningMidi: seven,
     settings: {
       ...DEFAULT_SONG_SETTINGS,
-      sectionLimits: { Chorus: { ...NO_LIMITS, rootStrings: [1, 2] } },
+      sectionLimits: { Chorus: { ...NO_PLAY_LIMITS, rootStrings: [1, 2] } },
     },
   });
   add("Quarry Lights", QUARRY_LIGHTS, { tuningMidi: dropD });

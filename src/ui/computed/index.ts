@@ -4,5 +4,5 @@ export {
   outcomeOf,
   useComputed,
   type Computed,
-  type Outcome,
+  type Current,
 } from "./useComputed";

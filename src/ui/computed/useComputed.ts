@@ -72,13 +72,13 @@ export function lastValue<T>(computed: Computed<T>): T | null {
 }
 
 /** A part of what was computed, for whoever only shows it. */
-export type Outcome<T> =
+export type Current<T> =
   | { readonly kind: "waiting" }
   | { readonly kind: "ready"; readonly value: T }
   | { readonly kind: "failed" };
 
 /** Picks a part of the answer to the current question. */
-export function outcomeOf<T, Part>(computed: Computed<T>, pick: (value: T) => Part): Outcome<Part> {
+export function outcomeOf<T, Part>(computed: Computed<T>, pick: (value: T) => Part): Current<Part> {
   return computed.kind === "ready"
     ? { kind: "ready", value: pick(computed.value) }
     : { kind: computed.kind };

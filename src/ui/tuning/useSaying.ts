@@ -4,7 +4,7 @@ import { guitarFor, type Guitar } from "@/state";
 import { type TuningShelf } from "./tuningLists";
 
 /** What a text means as a tuning; nothing while it is empty. */
-export interface Reading {
+export interface SaidTuning {
   /** The likeliest first; more than one where the text leaves a choice. */
   readonly tunings: readonly Tuning[];
   readonly problem: string | null;
@@ -18,10 +18,10 @@ export interface Saying {
   readonly setText: (text: string) => void;
   readonly highToLow: boolean;
   readonly setHighToLow: (highToLow: boolean) => void;
-  readonly reading: Reading;
+  readonly reading: SaidTuning;
 }
 
-const NOTHING: Reading = { tunings: [], problem: null, remark: null };
+const NOTHING: SaidTuning = { tunings: [], problem: null, remark: null };
 
 /**
  * Reads the text for the current guitar; failing that, unless `onlyHere`, for another of the
@@ -35,7 +35,7 @@ export function useSaying(
   const [text, setText] = useState("");
   const [highToLow, setHighToLow] = useState(false);
   const { guitars, accidentals } = shelf;
-  const reading = useMemo((): Reading => {
+  const reading = useMemo((): SaidTuning => {
     if (text.trim() === "") return NOTHING;
     const order = { letterOrder: highToLow ? "high to low" : "unsaid" } as const;
     const { usualMidi } = guitar;

@@ -9,7 +9,7 @@ import {
   type Meter,
   type TextPlace,
 } from "../chart";
-import { makeFlow, type Flow } from "./flow";
+import { makeRepeatFlow, type RepeatFlow } from "./flow";
 import { type Line, type Word } from "../text";
 
 /** More bars than any song plays; what is over is told. */
@@ -24,7 +24,7 @@ interface OpenSection {
   readonly isChorus: boolean;
   readonly line: number;
   readonly bars: ChartBar[];
-  readonly flow: Flow;
+  readonly flow: RepeatFlow;
   /** Where the `|:` that is open stands. */
   repeat: { readonly line: Line; readonly word: Word } | null;
 }
@@ -42,8 +42,8 @@ export interface ChartBuilder {
   readonly meter: () => Meter;
   /** Quarters in a count, where chords are counted. */
   readonly countBeats: () => number;
-  readonly set: (part: Partial<Settings>) => void;
-  readonly settings: () => Settings;
+  readonly set: (part: Partial<ChartSettings>) => void;
+  readonly settings: () => ChartSettings;
   /** The length of the next bar; a pick-up counts once. */
   readonly takeBeats: () => number;
   /** A chorus may be called anything where its directive says that it is one. */
@@ -52,7 +52,7 @@ export interface ChartBuilder {
   readonly playChorus: (line: Line, name: string) => void;
   /** Ends a section before the next heading. */
   readonly endSection: () => void;
-  readonly flow: (line: Line) => Flow;
+  readonly flow: (line: Line) => RepeatFlow;
   readonly bar: (line: Line, bar: ChartBar) => void;
   /** How chords are played: as their section says, or else the song. */
   readonly texture: () => string | null;
@@ -74,7 +74,7 @@ export interface ChartBuilder {
 }
 
 /** What directives have said so far. */
-export interface Settings {
+export interface ChartSettings {
   readonly title: string | null;
   readonly keyText: string | null;
   readonly key: Key | null;
@@ -89,7 +89,7 @@ export interface Settings {
 }
 
 export function makeBuilder(): ChartBuilder {
-  let settings: Settings = {
+  let settings: ChartSettings = {
     title: null,
     keyText: null,
     key: null,
@@ -101,7 +101,7 @@ export function makeBuilder(): ChartBuilder {
     isPartGrid: false,
   };
   /** The song's own are those in force when its first bar is met. */
-  let atFirst: Settings | null = null;
+  let atFirst: ChartSettings | null = null;
   const sections: OpenSection[] = [];
   const plays: { section: number; times: number }[] = [];
   const kept: KeptLine[] = [];
@@ -130,7 +130,14 @@ export function makeBuilder(): ChartBuilder {
   });
   const begin = (heading: Heading | null, line: number): OpenSection => {
     const { name, times, isChorus } = heading ?? { name: "", times: 1, isChorus: false };
-    const section: OpenSection = { name, isChorus, line, bars: [], flow: makeFlow(), repeat: null };
+    const section: OpenSection = {
+      name,
+      isChorus,
+      line,
+      bars: [],
+      flow: makeRepeatFlow(),
+      repeat: null,
+    };
     plays.push({ section: sections.push(section) - 1, times });
     return section;
   };

@@ -2,7 +2,7 @@
 const MOST_PLAYED = 20_000;
 
 /** In which order the bars of a section are played, as its repeat signs are met. */
-export interface Flow {
+export interface RepeatFlow {
   /** A bar more, to be played where it stands. */
   readonly add: () => void;
   /** `|:` */
@@ -18,7 +18,7 @@ export interface Flow {
   readonly played: () => readonly number[];
 }
 
-export function makeFlow(): Flow {
+export function makeRepeatFlow(): RepeatFlow {
   const played: number[] = [];
   let bars = 0;
   /** Where what is repeated begins, among the bars. */

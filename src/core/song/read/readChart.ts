@@ -5,7 +5,7 @@ import { kindOfLine, type Line, linesIn } from "../text";
 import { readBars } from "./readBars";
 import { readChordLine } from "./readChordLine";
 import { readCounted } from "./readCounted";
-import { readSheet } from "./readSheet";
+import { readSheetLine } from "./readSheet";
 
 /** More than a book of songs; what follows is kept in the text, and not read. */
 const LONGEST = 250_000;
@@ -45,7 +45,7 @@ function readLine(line: Line, builder: ChartBuilder): void {
       readBars(line, builder);
       return;
     case "sheet":
-      readSheet(line, builder);
+      readSheetLine(line, builder);
       return;
     case "counts":
       readCounted(line, builder);

@@ -3,7 +3,7 @@ import { type ChartBuilder } from "./builder";
 import { type Line } from "../text";
 
 /** Each chord in brackets among the words of a line lasts a bar; the words are kept. */
-export function readSheet(line: Line, builder: ChartBuilder): void {
+export function readSheetLine(line: Line, builder: ChartBuilder): void {
   const { text } = line;
   const words: string[] = [];
   let rest = 0;

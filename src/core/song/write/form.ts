@@ -1,7 +1,7 @@
 import { noteText, spellDegree, type Note } from "@/core/pitch";
 
-export const FORMS = ["blues", "quick change", "minor"] as const;
-export type Form = (typeof FORMS)[number];
+export const SONG_FORMS = ["blues", "quick change", "minor"] as const;
+export type SongForm = (typeof SONG_FORMS)[number];
 export const FORM_CHORDS = ["fives", "sevenths", "shuffle"] as const;
 export type FormChords = (typeof FORM_CHORDS)[number];
 
@@ -9,7 +9,7 @@ const [ONE, FOUR, FIVE, FLAT_SIX] = [0, 5, 7, 8];
 const BARS_PER_LINE = 4;
 
 /** The degrees of twelve bars, in half steps over the key (common practice). */
-const DEGREES: Readonly<Record<Form, readonly number[]>> = {
+const DEGREES: Readonly<Record<SongForm, readonly number[]>> = {
   blues: twelve(ONE, FIVE, FOUR),
   "quick change": twelve(FOUR, FIVE, FOUR),
   minor: twelve(ONE, FLAT_SIX, FIVE),
@@ -25,7 +25,7 @@ function twelve(second: number, ninth: number, tenth: number): readonly number[]
  *
  * @example writeForm("blues", A, "fives") // "Key: A\n| A5 | A5 | A5 | A5 |\n| D5 | ..."
  */
-export function writeForm(form: Form, key: Note, chords: FormChords): string {
+export function writeForm(form: SongForm, key: Note, chords: FormChords): string {
   const isMinor = form === "minor";
   const bars = DEGREES[form].map((degree) => {
     const root = noteText(spellDegree(key, degree));

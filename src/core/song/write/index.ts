@@ -1,4 +1,4 @@
-export { type Form, FORM_CHORDS, type FormChords, FORMS, writeForm } from "./form";
+export { type SongForm, FORM_CHORDS, type FormChords, SONG_FORMS, writeForm } from "./form";
 export { type Loop, LOOPS, writeLoop } from "./loop";
 export { type Said, say, sayChordTexture, sayTexture } from "./rewrite";
-export { type Move, transposeChart } from "./transpose";
+export { type Transposition, transposeChart } from "./transpose";

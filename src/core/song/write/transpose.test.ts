@@ -1,9 +1,16 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { parseNote } from "@/core/pitch";
-import { FORM_CHORDS, FORMS, type Move, readChart, transposeChart, writeForm } from "../index";
+import {
+  FORM_CHORDS,
+  SONG_FORMS,
+  type Transposition,
+  readChart,
+  transposeChart,
+  writeForm,
+} from "../index";
 
-const moved = (text: string, move: Move, capo = 0) => {
+const moved = (text: string, move: Transposition, capo = 0) => {
   const done = transposeChart(text, move, capo);
   return done.ok ? done.value.text : `${done.problem.field}: ${done.problem.message}`;
 };
@@ -14,7 +21,7 @@ const note = (text: string) => {
 };
 
 describe("a chart in another key", () => {
-  test.each<[string, Move, string]>([
+  test.each<[string, Transposition, string]>([
     ["| Em | C/E | <A5 D5! |", { semitones: 3 }, "| Gm | Eb/G | <C5 F5! |"],
     ["Key: G\n| G | D/F# |", { toKey: "A" }, "Key: A\n| A | E/G# |"],
     ["Key: G\n| G | D/F# |", { toKey: "F" }, "Key: F\n| F | C/E |"],
@@ -70,7 +77,7 @@ describe("twelve bars", () => {
   });
 
   test("every one in every key is read without a problem", () => {
-    for (const form of FORMS)
+    for (const form of SONG_FORMS)
       for (const chords of FORM_CHORDS)
         for (const key of "C C# Db D Eb E F F# Gb G Ab A Bb B".split(" ")) {
           const { sections, problems } = readChart(writeForm(form, note(key), chords));

@@ -14,7 +14,7 @@ import { type Chart, type ChartProblem, type Key, readKey, type TextPlace } from
 import { readChart } from "../read";
 
 /** How far a chart moves: by half steps, or to a key the nearest way. */
-export type Move = { readonly semitones: number } | { readonly toKey: string };
+export type Transposition = { readonly semitones: number } | { readonly toKey: string };
 
 const [SEMITONES, HALF] = [12, 6];
 const MINOR_THIRD = 3;
@@ -30,7 +30,7 @@ const ROOT = /^([<]?)([A-Ga-g](?:##|bb|[#b♯♭])?)(.*)$/s;
  */
 export function transposeChart(
   text: string,
-  move: Move,
+  move: Transposition,
   capo: number,
 ): Result<{ readonly text: string; readonly problems: readonly ChartProblem[] }> {
   const chart = readChart(text);
@@ -46,7 +46,7 @@ export function transposeChart(
   return success({ text: rewrite(text, placesOf(chart), moved), problems: chart.problems });
 }
 
-function distanceOf(move: Move, from: Key | null): Result<number> {
+function distanceOf(move: Transposition, from: Key | null): Result<number> {
   if ("semitones" in move) return success(move.semitones);
   const to = readKey(move.toKey);
   if (!to) return failure("toKey", `'${move.toKey}': write a key like Em, G or F#m`);
