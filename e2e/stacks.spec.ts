@@ -54,8 +54,11 @@ test("own stacks are put in order by the keys, let go, and brought back", async 
   await dialog.getByRole("button", { name: "Move Wide five" }).focus();
   await page.keyboard.press("Space");
   await expect(page.getByText("Wide five is over Wide five.")).toBeAttached();
-  await page.keyboard.press("ArrowDown");
-  await expect(page.getByText("Wide five is over Big major.")).toBeAttached();
+  // Keys are listened to a moment after the stack is picked up.
+  await expect(async () => {
+    await page.keyboard.press("ArrowDown");
+    await expect(page.getByText("Wide five is over Big major.")).toBeAttached({ timeout: 2000 });
+  }).toPass();
   await page.keyboard.press("Space");
   await expect(names).toHaveText(["Big major", "Wide five"]);
   await dialog.getByRole("button", { name: "Delete Big major" }).click();

@@ -104,19 +104,20 @@ function useFollowCursor(
   onChoose: (chord: number) => void,
 ): (offset: number, isTyping: boolean) => void {
   const typedTo = useRef<number | null>(null);
-  const choose = useEvent((offset: number) => {
+  const choose = useEvent((offset: number): boolean => {
     const found = chordAt(arrangement, offset);
     // The text comes first.
     if (found !== null && found !== chosen) startTransition(() => onChoose(found));
+    return found !== null;
   });
   useEffect(() => {
-    if (typedTo.current !== null) choose(typedTo.current);
-    typedTo.current = null;
+    // An arrangement may be of a text that lacks the last keys; the next has them.
+    if (typedTo.current !== null && choose(typedTo.current)) typedTo.current = null;
   }, [arrangement, choose]);
   return useCallback(
     (offset, isTyping) => {
-      if (isTyping) typedTo.current = offset;
-      else choose(offset);
+      typedTo.current = isTyping ? offset : null;
+      if (!isTyping) choose(offset);
     },
     [choose],
   );
