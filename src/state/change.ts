@@ -18,7 +18,7 @@ interface Set<K extends Kind> {
   readonly fields: Partial<Kept[K]>;
   /** For a document: the revision it was opened at. What is newer there is never written over. */
   readonly basedOn?: number;
-  /** Marks of those fields as they were at that revision: a field that still has them has not been changed by another. */
+  /** Hashes of those fields as the page knew them, to tell whether another page has changed one since. */
   readonly was?: FieldMarks;
   /** The page's change of the same document before this one: it goes where that one went, newer or not. */
   readonly after?: string;

@@ -9,7 +9,7 @@ const MOST_MISSING = 2;
 const OCTAVE = 12;
 
 /**
- * Whether players see a form they know above the bass of a grip: the whole form above one more note (C/E is
+ * Whether a form that players know lies above the bass of a grip: the whole form above one more note (C/E is
  * 0 3 2 0 1 0), the form with its root moved to the bass (G/F# is 2 x 0 0 0 3), or a form whose thicker
  * strings are silent (G/D is x x 0 0 0 3). Shapes of open chords count only where a string rings open.
  *

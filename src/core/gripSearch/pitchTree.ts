@@ -1,8 +1,8 @@
 import { type Midi } from "@/core/pitch";
 
 /**
- * Tunings as a tree, a level for each string, thickest first: those that agree on their thicker strings share
- * a branch, and so share what is found out about it.
+ * Tunings as a prefix tree with a level for each string, thickest first. Tunings with the same thick strings share
+ * a branch, so the search visits it once for all of them.
  */
 export interface PitchTree {
   /** By string: the pitches that it may be tuned to. */
@@ -15,7 +15,7 @@ interface PitchLevel {
   /** By node: which of the string's pitches it stands for. */
   readonly pitch: Int32Array;
   readonly parent: Int32Array;
-  /** By parent, and one more: its first child; its last is the one before the next parent's first. */
+  /** By parent, with one more entry at the end: its first child. Its children end where the next parent's begin. */
   readonly firstChild: Int32Array;
 }
 

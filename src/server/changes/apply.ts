@@ -48,7 +48,7 @@ export function makeChanges(connection: Database, changes: readonly Change[]): r
   return all.immediate();
 }
 
-/** What is said of a change that is sent again, its answer lost: that it went beside its document, or may have been merged. */
+/** The answer to a change that is sent again because its first answer was lost: saved as a second document, or perhaps merged. */
 function toldAgain(connection: Database, change: Act, made: number): Told {
   if (change.act !== "set" || change.kind === "profile" || change.kind === "choice") {
     return NOTHING_TOLD;
@@ -58,7 +58,7 @@ function toldAgain(connection: Database, change: Act, made: number): Told {
   return { notice: besideNotice(kept.value) };
 }
 
-/** What the page should know of a change that was made. */
+/** What the page has to know about a change that was made. */
 type Told = Pick<Outcome, "notice" | "isMerged">;
 const NOTHING_TOLD: Told = {};
 
@@ -146,7 +146,7 @@ function set(
     return NOTHING_TOLD;
   }
   const isNewest = basedOn === undefined || basedOn >= old.revision;
-  // The change before it may itself have been merged, so following it is not knowing the document.
+  // The change before it may have been merged, so the page need not have seen the whole document.
   if (isNewest || (isNext && !was)) {
     update(value, id);
     return NOTHING_TOLD;

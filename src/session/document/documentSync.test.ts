@@ -56,7 +56,7 @@ class Shelf {
   }
 }
 
-/** A page, and what is on its way between it and the server, each way in its order. */
+/** A page with its messages to the server and back, each delivered in order when the test says so. */
 class Page {
   readonly sync: DocumentSync<Doc>;
   private readonly toServer: (() => void)[] = [];

@@ -45,16 +45,16 @@ const MOST_MISSES = 3;
 export type OnTaken<T> = (fields: Partial<T>, isWhole: boolean) => void;
 
 /**
- * Keeps one page's document and the server's in step. Fields that others changed are taken; one that is being
- * changed here stays. Where both changed one, the server keeps this page's document beside the other, and once all that
- * was done here is there, the other one is shown.
+ * Keeps a page's copy of a document and the server's in step. Fields that other pages changed are taken over; a field
+ * with unsaved changes stays. Where two pages changed the same field, the server saves this page's version as a second
+ * document; once everything from this page is saved there, the page shows the first one.
  */
 export function makeDocumentSync<T extends object>(
   first: Opened<T> & { readonly isNew: boolean },
   server: DocumentServer<T>,
 ): DocumentSync<T> {
   let shown = first.content;
-  /** As the server has it, as far as this page knows, with all that was sent. */
+  /** What the server will have once it has made everything that was sent. */
   let known = first.content;
   let { revision, isNew } = first;
   let lastKey: string | null = null;
@@ -93,13 +93,13 @@ export function makeDocumentSync<T extends object>(
     void server.send(change).then((outcome) => {
       unanswered -= 1;
       if (!outcome) {
-        // Refused, and told why: what is shown is sent whole with the next change.
+        // The player has been told why. The next change sends these fields again.
         known = before;
         isNew = wasNew;
       } else if (outcome.notice !== undefined) {
         isBeside = true;
       } else {
-        // After a merge the document has fields that are not known here: it is known no further than before.
+        // A merged document has fields that this page has not seen, so the known revision stays.
         if (outcome.isMerged) isStale = true;
         else if (!isBeside && !isStale) revision = Math.max(revision, outcome.revision ?? 0);
       }
@@ -107,7 +107,7 @@ export function makeDocumentSync<T extends object>(
     });
   };
 
-  /** Takes what the server has, unless something of this page is still on its way there. */
+  /** Fetches the newest document, unless a change of this page is still on its way. */
   const catchUp = () => {
     if (unanswered > 0 || isFetching || !(isStale || isBeside)) return;
     isFetching = true;
@@ -120,7 +120,7 @@ export function makeDocumentSync<T extends object>(
   const meet = (opened: Opened<T>) => {
     if (unanswered > 0) return;
     if (opened.revision < revision) {
-      // Read before something of this page was made there.
+      // The answer is older than a change of this page that the server has made since.
       misses += 1;
       if (misses <= MOST_MISSES) catchUp();
       return;
@@ -136,7 +136,7 @@ export function makeDocumentSync<T extends object>(
     } else {
       const { theirs, isConflict } = mergeFields(known, shown, opened.content);
       if (isConflict) {
-        // Sent as a change of what this page knew, it is kept beside.
+        // Based on the old revision, so the server saves it as a second document.
         save();
         return;
       }

@@ -46,7 +46,7 @@ export function isPlayedWord(text: string, key: Key | null): boolean {
   return kind !== "times" && kind !== "other";
 }
 
-/** Whether words are a bar that plays the one before again: "%", perhaps held on. No other bar may hold that sign. */
+/** Whether words make a bar that repeats the bar before: "%" alone, or with holds after it. */
 export function isAgainBar(words: readonly Word[]): boolean {
   const kinds = words
     .map(({ text }) => barWordKind(text, null))
