@@ -7,7 +7,7 @@ import { DATA_FOLDER } from "./settings";
 const MODEL_FOLDER = `${DATA_FOLDER}-model`;
 const TABLES = "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'";
 
-/** Puts the demo data in place of what a journey left: made once for each worker, then copied. */
+/** Replaces all data by the demo data, which are made once for each worker and then copied. */
 export function freshData(): void {
   if (!existsSync(MODEL_FOLDER)) {
     const model = openDatabase(MODEL_FOLDER);

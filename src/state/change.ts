@@ -57,7 +57,7 @@ export interface Outcome {
   readonly revision: number | null;
   /** Something the player should know although nothing went wrong. */
   readonly notice?: string;
-  /** The document held newer fields of another page, which stay beside the ones that this change set. */
+  /** Another page had changed other fields of the document; they stay. */
   readonly isMerged?: true;
 }
 

@@ -6,7 +6,7 @@ export type FieldMarks = Readonly<Record<string, string>>;
 /** Hashes of the fields named; the order of keys inside a value makes no difference. */
 export function markFields(value: object, names: readonly string[]): FieldMarks {
   const fields = value as Readonly<Record<string, unknown>>;
-  // As JSON carries it, so that both ends of a wire mark the same.
+  // Hashed as JSON, so that page and server get the same hash.
   const sent = (field: unknown) => JSON.parse(JSON.stringify(field ?? null)) as unknown;
   return Object.fromEntries(names.map((name) => [name, hash(sent(fields[name]))]));
 }

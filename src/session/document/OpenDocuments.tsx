@@ -12,7 +12,7 @@ export function OpenDocumentsProvider({ children }: { readonly children: ReactNo
   return <OpenDocumentsContext value={documents}>{children}</OpenDocumentsContext>;
 }
 
-/** The documents by name, "song 12"; whoever opens one knows what it holds. */
+/** All open documents by name, such as "song 12". The caller knows the type of the ones it opens. */
 export function useOpenDocuments<T>(): Map<string, DocumentSync<T>> {
   const documents = useContext(OpenDocumentsContext);
   if (!documents) throw new Error("useOpenDocuments outside of OpenDocumentsProvider");

@@ -183,6 +183,25 @@ describe("two pages with one document", () => {
   });
 });
 
+test("a conflict whose change is refused is sent once, not for ever", async () => {
+  let sent = 0;
+  const sync = makeDocumentSync(
+    { content: FIRST, revision: 1, isNew: false },
+    {
+      send: () => {
+        sent += 1;
+        return Promise.resolve(null);
+      },
+      fetch: () => Promise.resolve({ content: { ...FIRST, name: "Renamed" }, revision: 2 }),
+    },
+  );
+  sync.show({ ...FIRST, name: "" });
+  sync.hear(2);
+  for (let turn = 0; turn < 20; turn++) await settle();
+  expect(sent).toBe(1);
+  expect(sync.shown().name).toBe("");
+});
+
 test("fields that only one changed are no conflict, nor those that both changed alike", () => {
   const mine = { ...FIRST, chart: "D5" };
   expect(mergeFields(FIRST, mine, { ...FIRST, tempo: 90 })).toEqual({

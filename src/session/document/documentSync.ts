@@ -96,13 +96,13 @@ export function makeDocumentSync<T extends object>(
         // The player has been told why. The next change sends these fields again.
         known = before;
         isNew = wasNew;
-      } else if (outcome.notice !== undefined) {
-        isBeside = true;
-      } else {
-        // A merged document has fields that this page has not seen, so the known revision stays.
-        if (outcome.isMerged) isStale = true;
-        else if (!isBeside && !isStale) revision = Math.max(revision, outcome.revision ?? 0);
+        // A conflict would send them again at once, and be refused again.
+        return;
       }
+      // A merged document has fields that this page has not seen, so the known revision stays.
+      if (outcome.notice !== undefined) isBeside = true;
+      else if (outcome.isMerged) isStale = true;
+      else if (!isBeside && !isStale) revision = Math.max(revision, outcome.revision ?? 0);
       catchUp();
     });
   };

@@ -51,7 +51,7 @@ const WORDS: Readonly<Record<Field, string>> = {
   practice: "practice",
 };
 
-/** A field as a player calls it; a server of a later version may have others. */
+/** What a player calls a field. A newer server may send fields that are not in the table. */
 export function fieldWords(field: string): string {
   return field in WORDS ? WORDS[field as Field] : "a detail";
 }
