@@ -11,7 +11,7 @@ const CORE_ORDER = [
   "strings",
   "retuning",
   "neck",
-  "stack",
+  "voicing",
   "chart",
   "metronome",
   "song",
@@ -142,11 +142,11 @@ module.exports = {
       severity: "error",
       comment: "the server's table groups meet in rig, choice, changes and seed",
       from: {
-        path: "^src/server/(guitars|tunings|stacks|pins|profile|comparisons|songs|practice)/",
+        path: "^src/server/(guitars|tunings|voicings|pins|profile|comparisons|songs|practice)/",
         pathNot: "\\.test\\.ts$",
       },
       to: {
-        path: "^src/server/(guitars|tunings|stacks|pins|profile|comparisons|songs|practice)/",
+        path: "^src/server/(guitars|tunings|voicings|pins|profile|comparisons|songs|practice)/",
         pathNot: "^src/server/$1/",
       },
     },

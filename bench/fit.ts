@@ -8,7 +8,7 @@ import { JUDGED_WEIGHTS, NEVER_FITTED } from "./hand/judgedWeights";
 import { neckFor } from "./hand/labelled";
 import { fingersKey, readOpenData } from "./hand/openData";
 import { alternateShapes, randomShapes, type Halves } from "./hand/splits";
-import { rejectedFives, separateEdges } from "./hand/verdicts";
+import { rejectedPowerChords, separateEdges } from "./hand/verdicts";
 
 /**
  * Fits the weights of the effort on one half of the open data and tells how well they do on the
@@ -94,7 +94,7 @@ function lineOf({ example, suggested, cause }: Disagreement): string {
 }
 
 function showVerdicts(): void {
-  const rejected = rejectedFives();
+  const rejected = rejectedPowerChords();
   console.log(`labelled fives whose first suggestion is not accepted: ${rejected.length}`);
   for (const { fretting, suggested, accepted } of rejected) {
     console.log(

@@ -6,7 +6,7 @@ import {
   placeCase,
   readChordCases,
   rejectedPlaces,
-  STACK_TRAITS,
+  VOICING_TRAITS,
   type PlaceCase,
 } from "./place/chordCases";
 import { fitPlaces, placeAgreement, sumsOf, type PlaceAgreement } from "./place/fitPlaces";
@@ -40,7 +40,7 @@ const JUDGED: Readonly<Partial<Record<(typeof FREE_TRAITS)[number], readonly [nu
 };
 const STANDARD_GAPS = [0, 5, 10, 15, 19, 24];
 /** Labels are few and easy; the pull keeps the weights near to what they need to be. */
-const STACK_FIT = { firstShare: 0.2, pull: 1e-4, rounds: 300 };
+const VOICING_FIT = { firstShare: 0.2, pull: 1e-4, rounds: 300 };
 
 const wholeChords = labelledChords();
 const slashChords = labelledSlashChords();
@@ -54,7 +54,7 @@ console.log(
 );
 if (process.argv.includes("--write")) {
   const { weights } = fitFree([...chords, ...labelledHalf]);
-  writeWeights(weights, fitStacks(labelledPlaces().map(placeCase)).weights);
+  writeWeights(weights, fitVoicings(labelledPlaces().map(placeCase)).weights);
   process.exit();
 }
 show(
@@ -88,35 +88,35 @@ if (process.argv.includes("--list")) {
 }
 
 const places = labelledPlaces();
-const stacks = places.map(placeCase);
-const { weights: halfStacks } = fitStacks(stacks.filter((_, index) => index % 2 === 0));
+const voicings = places.map(placeCase);
+const { weights: halfVoicings } = fitVoicings(voicings.filter((_, index) => index % 2 === 0));
 show(
   "labelled places, fitted half",
   placeAgreement(
-    stacks.filter((_, index) => index % 2 === 0),
-    halfStacks,
+    voicings.filter((_, index) => index % 2 === 0),
+    halfVoicings,
   ),
 );
 show(
   "labelled places, held out",
   placeAgreement(
-    stacks.filter((_, index) => index % 2 === 1),
-    halfStacks,
+    voicings.filter((_, index) => index % 2 === 1),
+    halfVoicings,
   ),
 );
 show(
   "labelled places, effort alone",
   placeAgreement(
-    stacks,
-    STACK_TRAITS.map(() => 0),
+    voicings,
+    VOICING_TRAITS.map(() => 0),
   ),
 );
 const rejected = rejectedPlaces(places);
 console.log(`labelled places whose first grip as shipped is not accepted: ${rejected.length}`);
-for (const { tuning, stack, suggested, accepted } of rejected) {
+for (const { tuning, voicing, suggested, accepted } of rejected) {
   const text = (frets: readonly (number | null)[]) => frets.map((fret) => fret ?? "x").join(" ");
   console.log(
-    `  ${tuning}, ${stack.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
+    `  ${tuning}, ${voicing.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
   );
 }
 for (const [name, asked] of [
@@ -191,11 +191,11 @@ function fitFree(cases: readonly PlaceCase[]) {
   });
 }
 
-function fitStacks(cases: readonly PlaceCase[]) {
+function fitVoicings(cases: readonly PlaceCase[]) {
   return fitPlaces(cases, {
-    ...STACK_FIT,
-    start: STACK_TRAITS.map(() => 0),
-    bounds: STACK_TRAITS.map(() => [0, Infinity]),
+    ...VOICING_FIT,
+    start: VOICING_TRAITS.map(() => 0),
+    bounds: VOICING_TRAITS.map(() => [0, Infinity]),
   });
 }
 
@@ -221,7 +221,7 @@ function interval(share: number, n: number): string {
   return `${(100 * (middle - half)).toFixed(0)} to ${(100 * (middle + half)).toFixed(0)}`;
 }
 
-function writeWeights(free: ArrayLike<number>, stack: ArrayLike<number>): void {
+function writeWeights(free: ArrayLike<number>, voicing: ArrayLike<number>): void {
   const lines = (traits: readonly string[], weights: ArrayLike<number>) =>
     traits.map((trait, at) => `  "${trait}": ${Number(weights[at]?.toFixed(2))},`).join("\n");
   writeFileSync(
@@ -235,7 +235,7 @@ ${lines(FREE_TRAITS, free)}
 } as const;
 
 export const STACK_WEIGHTS = {
-${lines(STACK_TRAITS, stack)}
+${lines(VOICING_TRAITS, voicing)}
 } as const;
 
 export type FreeTrait = keyof typeof FREE_WEIGHTS;

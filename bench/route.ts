@@ -5,7 +5,7 @@ import { DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
 import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
 import { makeNeck } from "@/core/neck";
 import { planRoutes } from "@/core/plan";
-import { bestRoutes, leastHardestRoutes, type Stop } from "@/core/route";
+import { bestRoutes, minHardestRoutes, type Stop } from "@/core/route";
 import { usualMidi } from "@/core/tuning";
 import { quantile, timeMs } from "./median";
 
@@ -41,7 +41,7 @@ for (const length of LENGTHS) {
 }
 const song = layersOf(64);
 const hardest = timed(() =>
-  leastHardestRoutes(song, (from, hand, to) => costOfChange(from, hand, to), 1),
+  minHardestRoutes(song, (from, hand, to) => costOfChange(from, hand, to), 1),
 );
 console.log(`  least hardest change through 64 chords ${hardest.toFixed(1)}`);
 

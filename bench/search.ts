@@ -63,7 +63,7 @@ function measure(name: string, text: string): void {
   );
 
   // Asked for all of them, the search may leave none out, so that each can be compared.
-  const all = timed({ ...question, most: size });
+  const all = timed({ ...question, max: size });
   const byMidi = new Map(all.found.map(({ midi, score }) => [midi.join(), score]));
   const apart = tunings.map((midi, index) =>
     Math.abs((byMidi.get(midi.join()) ?? Infinity) - (scores[index] ?? Infinity)),
@@ -101,7 +101,7 @@ function questionFor(
     chords: countChords(chords.value),
     weights: DEFAULT_WEIGHTS,
     space: space.value,
-    most: MAX_FOUND,
+    max: MAX_FOUND,
     onlyGainful: false,
   };
 }
@@ -113,12 +113,12 @@ function scoreFromScratch(
   const tuned = { ...neck, midi };
   return chords.reduce(
     (sum, { chord, times }) => {
-      let least = Infinity;
+      let min = Infinity;
       for (const { fretting, best, preference } of findChordGrips(tuned, chord, player)) {
         const sound = soundCost(fretting, soundingMidi(tuned, fretting), weights);
-        least = Math.min(least, weighGrip(best.effort, preference.points, sound, weights));
+        min = Math.min(min, weighGrip(best.effort, preference.points, sound, weights));
       }
-      return sum + times * least;
+      return sum + times * min;
     },
     weighRetuning(retuningPoints(space.from, midi), weights),
   );

@@ -48,7 +48,7 @@ test.describe("axe finds nothing to mend in either theme", () => {
     await expectNoViolations(page);
   });
 
-  test("Neck with its panels, its sheet, the stage and own stacks", async ({ page }) => {
+  test("Neck with its panels, its sheet, the stage and own voicings", async ({ page }) => {
     await openNeck(page);
     await page.getByRole("button", { name: "View", exact: true }).click();
     await page.getByRole("button", { name: "Even" }).click();
@@ -65,9 +65,9 @@ test.describe("axe finds nothing to mend in either theme", () => {
     await expectNoViolations(page);
     await page.keyboard.press("v");
     await page
-      .getByRole("combobox", { name: "Own stacks and chords in any voicing" })
+      .getByRole("combobox", { name: "Own voicings and chords in any voicing" })
       .selectOption("make or change…");
-    await expect(page.getByRole("dialog", { name: "Own stacks" })).toBeVisible();
+    await expect(page.getByRole("dialog", { name: "Own voicings" })).toBeVisible();
     await expectNoViolations(page);
   });
 

@@ -136,7 +136,7 @@ test("ten strings and 36 frets do not overlap, however wide the window", async (
   const connection = openDatabase(DATA_FOLDER);
   addGuitar(connection, 10, { name: "Ten", usualMidi: TEN, tunedMidi: TEN, frets: 36 });
   connection.close();
-  await page.goto(`/?tuning=${TEN.join()}&root=C&stack=0,7,12&map=0,1,2,3,4,5,6,7,8,9,10,11`);
+  await page.goto(`/?tuning=${TEN.join()}&root=C&voicing=0,7,12&map=0,1,2,3,4,5,6,7,8,9,10,11`);
   await expect(grips(page).first()).toBeVisible();
   await expect(marks(page).getByRole("button")).toHaveCount(370);
   const overlaps = async () => {

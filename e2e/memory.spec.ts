@@ -61,7 +61,7 @@ function savedRoot(): string {
   return choice.root;
 }
 
-/** Another guitar, tuning, root, stack, grip and a pin. */
+/** Another guitar, tuning, root, voicing, grip and a pin. */
 async function playAround(page: Page): Promise<void> {
   await takeTuning(page, "7-string drop A");
   await page.keyboard.press("f");

@@ -20,7 +20,7 @@ test("the demo guitar shows its easiest grip at once", async ({ page }) => {
   await expect(grips(page).first()).toContainText("C3 G3 C4");
 });
 
-test("a root and a stack map every place on the neck", async ({ page }) => {
+test("a root and a voicing map every place on the neck", async ({ page }) => {
   await openNeck(page);
   await page.getByRole("button", { name: "E", exact: true }).click();
   await page.getByRole("button", { name: "5 R 3" }).click();
@@ -92,7 +92,7 @@ test("on a guitar tuned down as a whole, one press names chords by shape or by s
   await expect(byShape).toHaveAttribute("aria-pressed", "false");
 });
 
-test("everything by keyboard: root, stack, grips, labels, pins", async ({ page }) => {
+test("everything by keyboard: root, voicing, grips, labels, pins", async ({ page }) => {
   await openNeck(page);
   await page.keyboard.press("g");
   await expect(page.getByRole("heading", { name: /G5 in/ })).toBeVisible();

@@ -3,7 +3,7 @@ import { type Page } from "@playwright/test";
 import { chosenGrip, expect, grips, notice, openNeck, test } from "./fixtures";
 
 const SHARED =
-  "/?tuning=40,45,50,55,59,64&root=F%23&stack=0,7,12&grip=2-4-4-x-x-x&fingers=1-3-3-0-0-0&marks=note&frets=1-7&order=lowest";
+  "/?tuning=40,45,50,55,59,64&root=F%23&voicing=0,7,12&grip=2-4-4-x-x-x&fingers=1-3-3-0-0-0&marks=note&frets=1-7&order=lowest";
 
 test("an address shows the view it was copied from, and follows every change", async ({ page }) => {
   await page.goto(SHARED);
@@ -38,7 +38,7 @@ test("a page that is asked for comes, even while the address is still to be writ
 });
 
 test("what makes no sense in an address is said, and the rest still shown", async ({ page }) => {
-  await page.goto("/?tuning=drop%20C&root=H&stack=0,7&frets=9-5&nonsense=1");
+  await page.goto("/?tuning=drop%20C&root=H&voicing=0,7&frets=9-5&nonsense=1");
   await expect(notice(page)).toContainText("Address, root: 'H' is not a note");
   await expect(notice(page)).toContainText("frets: '9-5': write two frets");
   await expect(page.getByRole("heading", { name: "E5 in Drop C" })).toBeVisible();

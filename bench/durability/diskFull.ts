@@ -8,7 +8,7 @@ import { openTabs, type Trial } from "./trial";
 
 const DISK_BYTES = 8_000_000;
 /** Most changes tried before the disk must be full. */
-const MOST_STEPS = 2000;
+const MAX_STEPS = 2000;
 /** What is left to the data once the rest of the disk is taken. */
 const LEFT_BYTES = 400_000;
 
@@ -31,7 +31,7 @@ export async function diskFull(trial: Trial): Promise<void> {
     const { bavail, bsize } = statfsSync(disk);
     writeFileSync(ballast, Buffer.alloc(Math.max(0, bavail * bsize - LEFT_BYTES)));
     let problem = "";
-    for (let step = 0; problem === "" && step < MOST_STEPS; step++) {
+    for (let step = 0; problem === "" && step < MAX_STEPS; step++) {
       await tab.step().catch((error: Error) => (problem = error.message));
     }
     checks.matches("the disk is said to be full", problem, /^503: .*The disk is full/);

@@ -39,7 +39,7 @@ const OWN_FIELDS = [
 
 const DELETED = "deleted";
 const ABSENT = "absent";
-const LISTED = ["guitar", "tuning", "stack", "comparison", "favourite", "pin"] as const;
+const LISTED = ["guitar", "tuning", "voicing", "comparison", "favourite", "pin"] as const;
 type ListedKind = (typeof LISTED)[number];
 
 /** A tab with a number of its own, by which its changes are told from those of others. */
@@ -100,7 +100,7 @@ export function makeTab(
     const named = alive.filter(({ kind }) => kind !== "pin" && kind !== "favourite");
     if (roll > 0.5 && named.length > 0) {
       const track = pick(named, random);
-      const kind = track.kind as "guitar" | "tuning" | "stack" | "comparison";
+      const kind = track.kind as "guitar" | "tuning" | "voicing" | "comparison";
       return {
         act: { act: "set", kind, id: track.id, fields: { name: marker } },
         track,
@@ -201,8 +201,8 @@ function something(
       return { value: { ...newGuitar(6, name), tunedMidi: usualMidi(6) }, state: name };
     case "tuning":
       return { value: { name, midi: STANDARD }, state: name };
-    case "stack":
-      return { value: { name, stack: [0, 7], leastNotes: null, position }, state: name };
+    case "voicing":
+      return { value: { name, voicing: [0, 7], minNotes: null, position }, state: name };
     case "comparison": {
       const comparison = {
         ...DEFAULT_COMPARISON,
@@ -221,8 +221,8 @@ function something(
           guitarId: 1,
           tuningMidi: pitchesOf(id),
           root: "G",
-          stack: [0, 7, 12],
-          leastNotes: null,
+          voicing: [0, 7, 12],
+          minNotes: null,
           fretting: [3, 5, 5, null, null, null],
           fingers: [1, 3, 4, 0, 0, 0],
         },

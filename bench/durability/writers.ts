@@ -51,9 +51,9 @@ export async function writers(trial: Trial, durationMs: number): Promise<void> {
   await second.end("SIGTERM");
   await server.end("SIGTERM");
   readsMs.sort((a, b) => a - b);
-  const [median, most] = [readsMs[readsMs.length >> 1] ?? 0, readsMs.at(-1) ?? 0];
+  const [median, max] = [readsMs[readsMs.length >> 1] ?? 0, readsMs.at(-1) ?? 0];
   checks.say(
-    `writers: ${made} changes of ${TABS} tabs and ${byOther} of another program, which held the lock for 700 ms after every ninth; ${refused} tries of a second server refused; reads took ${median.toFixed(0)} ms (median), ${most.toFixed(0)} ms at most`,
+    `writers: ${made} changes of ${TABS} tabs and ${byOther} of another program, which held the lock for 700 ms after every ninth; ${refused} tries of a second server refused; reads took ${median.toFixed(0)} ms (median), ${max.toFixed(0)} ms at most`,
   );
 }
 

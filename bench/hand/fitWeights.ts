@@ -54,8 +54,8 @@ function sharesOf(cases: readonly Case[]): readonly number[] {
 /** Adds the slope of -log(probability of a given fingering) for one case. */
 function addSlope(slope: Float64Array, { ways }: Case, weights: Float64Array, share: number): void {
   const efforts = ways.map((way) => effortOf(way, weights));
-  const least = Math.min(...efforts);
-  const chances = efforts.map((effort) => Math.exp((least - effort) / CHOICE_POINTS));
+  const min = Math.min(...efforts);
+  const chances = efforts.map((effort) => Math.exp((min - effort) / CHOICE_POINTS));
   const all = chances.reduce((sum, chance) => sum + chance, 0);
   const given = chances.reduce((sum, chance, way) => sum + (ways[way]?.isGiven ? chance : 0), 0);
   for (const [index, { parts, amounts, isGiven }] of ways.entries()) {

@@ -1,7 +1,7 @@
 import { type Fretting } from "@/core/fretting";
 import { makeNeck, type Neck } from "@/core/neck";
 import { usualMidi } from "@/core/tuning";
-import { LABELLED_FIVES } from "./fives";
+import { LABELLED_POWER_CHORDS } from "./powerChords";
 import { type EdgeShape } from "./limits";
 
 /** A grip with every fingering that is right for it, each written as its fingers, thick to thin. */
@@ -32,7 +32,7 @@ export function neckOfEdge({ midi = usualMidi(6), scaleMm }: EdgeShape): Neck {
 
 /** The labelled fives, each at each of its places. */
 export function labelledGrips(): readonly LabelledGrip[] {
-  return LABELLED_FIVES.flatMap(({ midi, shape, places, accepted }) => {
+  return LABELLED_POWER_CHORDS.flatMap(({ midi, shape, places, accepted }) => {
     const frets = readFrets(shape);
     const lowest = Math.min(...frets.filter((fret) => fret !== null && fret > 0).map(Number));
     const neck = neckFor(midi);

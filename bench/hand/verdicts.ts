@@ -9,7 +9,7 @@ export function writtenFingers(fingers: readonly (Finger | 0)[]): string {
 }
 
 /** The labelled fives whose first suggestion is not an accepted one. */
-export function rejectedFives(): readonly (LabelledGrip & { readonly suggested: string })[] {
+export function rejectedPowerChords(): readonly (LabelledGrip & { readonly suggested: string })[] {
   return labelledGrips().flatMap((grip) => {
     const [best] = rankFingers(grip.neck, grip.fretting);
     const suggested = best ? writtenFingers(best.fingers) : "none";
@@ -28,21 +28,21 @@ export interface Separation {
 
 export function separateEdges(): Separation {
   return {
-    area: areaUnderCurve((neck, frets) => least(neck, frets)),
-    areaOfEffortAlone: areaUnderCurve((neck, frets) => least(neck, frets, "any")),
-    impossibleHeld: IMPOSSIBLE.filter((shape) => Number.isFinite(leastOf(shape))),
-    playableRefused: HARD_BUT_PLAYABLE.filter((shape) => !Number.isFinite(leastOf(shape))),
+    area: areaUnderCurve((neck, frets) => min(neck, frets)),
+    areaOfEffortAlone: areaUnderCurve((neck, frets) => min(neck, frets, "any")),
+    impossibleHeld: IMPOSSIBLE.filter((shape) => Number.isFinite(minOf(shape))),
+    playableRefused: HARD_BUT_PLAYABLE.filter((shape) => !Number.isFinite(minOf(shape))),
   };
 }
 
 const AVERAGE_HAND: Player = {};
 
-function least(neck: Neck, frets: readonly (number | null)[], reach?: "any"): number {
+function min(neck: Neck, frets: readonly (number | null)[], reach?: "any"): number {
   return rankFingers(neck, frets, AVERAGE_HAND, reach)[0]?.effort ?? Infinity;
 }
 
-function leastOf(shape: EdgeShape): number {
-  return least(neckOfEdge(shape), readFrets(shape.frets));
+function minOf(shape: EdgeShape): number {
+  return min(neckOfEdge(shape), readFrets(shape.frets));
 }
 
 /** The Mann-Whitney statistic: every impossible shape against every playable one, ties for half. */

@@ -4,11 +4,11 @@ import { DEFAULT_HAND, FINGERS_AND_THUMB, handReachMm, rankFingers } from "@/cor
 import { parseNote, pitchClass, pitchClassOf, type PitchClass } from "@/core/pitch";
 import {
   askedFreely,
-  askedStack,
+  askedVoicing,
   countFreeTraits,
-  countStackTraits,
+  countVoicingTraits,
   FREE_WEIGHTS,
-  STACK_WEIGHTS,
+  VOICING_WEIGHTS,
   type Look,
 } from "@/core/preference";
 import { askedOf } from "@/core/chordGrips";
@@ -36,11 +36,11 @@ export interface PlaceCase {
 }
 
 export const FREE_TRAITS = Object.keys(FREE_WEIGHTS) as (keyof typeof FREE_WEIGHTS)[];
-export const STACK_TRAITS = Object.keys(STACK_WEIGHTS) as (keyof typeof STACK_WEIGHTS)[];
+export const VOICING_TRAITS = Object.keys(VOICING_WEIGHTS) as (keyof typeof VOICING_WEIGHTS)[];
 
 const STANDARD = neckFor([40, 45, 50, 55, 59, 64]);
 /** Whole chords are asked for on so many strings, as in the application. */
-const LEAST_NOTES = 4;
+const MIN_NOTES = 4;
 /** So many grips of a labelled chord are weighed against its accepted ones. */
 const LABEL_GRIPS = 500;
 
@@ -78,9 +78,9 @@ function chordCase(
   const set = {
     allowed,
     required,
-    minNotes: LEAST_NOTES,
+    minNotes: MIN_NOTES,
     maxNotes: STANDARD.midi.length,
-    mostFingers: FINGERS_AND_THUMB,
+    maxFingers: FINGERS_AND_THUMB,
   };
   const asked = askedFreely(root, allowed, bass, bassIsForeign);
   const limit = { reachMm: handReachMm(DEFAULT_HAND) };
@@ -132,14 +132,14 @@ function notesOf(fretting: Fretting): number {
   return fretting.filter((fret) => fret !== null).length;
 }
 
-/** A labelled stack, with every grip of it as a candidate; what came to mind first is the place given first. */
+/** A labelled voicing, with every grip of it as a candidate; what came to mind first is the place given first. */
 export function placeCase(place: LabelledPlace): PlaceCase {
-  const { neck, root, stack, tuning, accepted, second } = place;
-  const looks = findGrips(neck, root, stack).map(({ fretting, midi, best }) => ({
+  const { neck, root, voicing, tuning, accepted, second } = place;
+  const looks = findGrips(neck, root, voicing).map(({ fretting, midi, best }) => ({
     effort: best.effort,
-    look: { fretting, midi, fingers: best.presses.length, asked: askedStack(pitchClassOf(root)) },
+    look: { fretting, midi, fingers: best.presses.length, asked: askedVoicing(pitchClassOf(root)) },
   }));
-  return caseFrom(`${tuning} ${stack.join(" ")}`, pitchClassOf(root), tuning, looks, [
+  return caseFrom(`${tuning} ${voicing.join(" ")}`, pitchClassOf(root), tuning, looks, [
     second,
     ...accepted.filter((each) => compareFrettings(each, second) !== 0),
   ]);
@@ -154,7 +154,7 @@ function caseFrom(
   places: readonly (Fretting | null)[],
 ): PlaceCase {
   const isFree = looks[0]?.look.asked.kind === "free";
-  const traits: readonly string[] = isFree ? FREE_TRAITS : STACK_TRAITS;
+  const traits: readonly string[] = isFree ? FREE_TRAITS : VOICING_TRAITS;
   const numbers = new Map(traits.map((trait, index) => [trait, index]));
   const amounts = new Float32Array(looks.length * traits.length);
   const given = new Uint8Array(looks.length);
@@ -164,7 +164,7 @@ function caseFrom(
       amounts[at] = (amounts[at] ?? 0) + amount;
     };
     if (isFree) countFreeTraits(look, count);
-    else countStackTraits(look, count);
+    else countVoicingTraits(look, count);
     const place = places.findIndex(
       (each) => each !== null && compareFrettings(each, look.fretting) === 0,
     );
@@ -187,7 +187,7 @@ export function rejectedPlaces(
   places: readonly LabelledPlace[],
 ): readonly (LabelledPlace & { readonly suggested: Fretting | null })[] {
   return places.flatMap((place) => {
-    const [first] = [...findGrips(place.neck, place.root, place.stack)].sort(
+    const [first] = [...findGrips(place.neck, place.root, place.voicing)].sort(
       (a, b) => usualPoints(a) - usualPoints(b),
     );
     const isRight = place.accepted.some(

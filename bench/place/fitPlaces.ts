@@ -8,7 +8,7 @@ import { type PlaceCase } from "./chordCases";
 export interface FitOptions {
   readonly start: readonly number[];
   /** By trait: what its weight may not fall below, and what it may not exceed. */
-  readonly bounds: readonly (readonly [least: number, most: number])[];
+  readonly bounds: readonly (readonly [min: number, max: number])[];
   /** How much the first given place counts beside all given ones, 0 to 1. */
   readonly firstShare: number;
   /** Pull towards 0, per squared point. */
@@ -79,17 +79,17 @@ function addSlope(
 ): void {
   const traits = weights.length;
   const sums = new Float64Array(rows.length);
-  let least = Infinity;
+  let min = Infinity;
   for (let at = 0; at < rows.length; at++) {
     const sum = sumAt(efforts, amounts, weights, rows[at] ?? 0);
     sums[at] = sum;
-    if (sum < least) least = sum;
+    if (sum < min) min = sum;
   }
   const chances = new Float64Array(rows.length);
   let [all, taken, first] = [0, 0, 0];
   for (let at = 0; at < rows.length; at++) {
     const row = rows[at] ?? 0;
-    const chance = Math.exp(Math.max((least - (sums[at] ?? 0)) / points, -700));
+    const chance = Math.exp(Math.max((min - (sums[at] ?? 0)) / points, -700));
     chances[at] = chance;
     all += chance;
     if (given[row]) taken += chance;
@@ -116,10 +116,10 @@ function addSlope(
 /** The given rows, and those that are not beyond any chance as the weights stand. */
 function nearRows({ efforts, amounts, given }: PlaceCase, weights: Float64Array, points: number) {
   const sums = sumsOf({ efforts, amounts }, weights);
-  const least = sums.reduce((low, each) => Math.min(low, each), Infinity);
+  const min = sums.reduce((low, each) => Math.min(low, each), Infinity);
   const rows: number[] = [];
   for (let row = 0; row < sums.length; row++) {
-    if (given[row] || (sums[row] ?? 0) - least < NEGLIGIBLE * points) rows.push(row);
+    if (given[row] || (sums[row] ?? 0) - min < NEGLIGIBLE * points) rows.push(row);
   }
   return Int32Array.from(rows);
 }
@@ -163,7 +163,7 @@ export function placeAgreement(
     const sums = sumsOf(example, weights);
     const rankOf = (isIt: (given: number) => boolean) => {
       const mine = sums.reduce(
-        (least, sum, row) => (isIt(example.given[row] ?? 0) ? Math.min(least, sum) : least),
+        (min, sum, row) => (isIt(example.given[row] ?? 0) ? Math.min(min, sum) : min),
         Infinity,
       );
       return mine === Infinity ? Infinity : sums.filter((sum) => sum < mine - 1e-9).length;

@@ -20,7 +20,7 @@ describe("labelled chords", () => {
   test("each place sounds tones of its chord alone, its root or its bass lowest, and a hand can hold it", () => {
     for (const labelled of [...chords, ...withBass]) {
       const { neck, chord, accepted, tuning } = labelled;
-      const tones = chord.tones.kind === "stack" ? chord.tones.stack : chord.tones.allowed;
+      const tones = chord.tones.kind === "voicing" ? chord.tones.voicing : chord.tones.allowed;
       for (const fretting of accepted) {
         const midi = soundingMidi(neck, fretting);
         const degrees = midi.map((each) => pitchClass(each - rootOf(labelled)));

@@ -60,8 +60,8 @@ export function chordAgreement(chords: readonly LabelledChord[]): {
   );
   const isAccepted = (index: number, fretting: Fretting) =>
     chords[index]?.accepted.some((each) => compareFrettings(each, fretting) === 0) ?? false;
-  const share = (most: number) =>
-    firsts.filter((found, index) => found.slice(0, most).some((each) => isAccepted(index, each)))
+  const share = (max: number) =>
+    firsts.filter((found, index) => found.slice(0, max).some((each) => isAccepted(index, each)))
       .length / chords.length;
   return {
     first: share(1),

@@ -1,16 +1,16 @@
 import { type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { parseNote, type Note } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 import { neckFor, readFrets } from "../hand/labelled";
 import { PLACES } from "./labels";
 
-/** A stack on a root in a tuning, with every place that is right for it. */
+/** A voicing on a root in a tuning, with every place that is right for it. */
 export interface LabelledPlace {
   readonly tuning: string;
   readonly neck: Neck;
   readonly root: Note;
-  readonly stack: Stack;
+  readonly voicing: Voicing;
   readonly accepted: readonly Fretting[];
   /** What was written when the place was labelled again. */
   readonly second: Fretting;
@@ -38,7 +38,7 @@ export function labelledPlaces(): readonly LabelledPlace[] {
   return PLACES.trim()
     .split("\n")
     .flatMap((line) => {
-      const [tuning = "", stack = "", roots = ""] = line.split("; ");
+      const [tuning = "", voicing = "", roots = ""] = line.split("; ");
       const neck = necks.get(tuning);
       return roots.split(" / ").map((text) => {
         const [rootText = "", frettings = ""] = text.split(": ");
@@ -49,7 +49,7 @@ export function labelledPlaces(): readonly LabelledPlace[] {
           tuning,
           neck,
           root: root.value,
-          stack: stack.split(" ").map(Number),
+          voicing: voicing.split(" ").map(Number),
           accepted: accepted.split(", ").map(readFrets),
           second: readFrets(second),
         };

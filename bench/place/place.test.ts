@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { alongReachMm, soundingMidi } from "@/core/fretting";
 import { DEFAULT_HAND, handReachMm } from "@/core/hand";
 import { pitchClass, pitchClassOf } from "@/core/pitch";
-import { placeCase, rejectedPlaces, STACK_TRAITS, type PlaceCase } from "./chordCases";
+import { placeCase, rejectedPlaces, VOICING_TRAITS, type PlaceCase } from "./chordCases";
 import { CHORD_KINDS } from "./chordKinds";
 import { fitPlaces, placeAgreement, sumsOf } from "./fitPlaces";
 import { labelledPlaces } from "./labelledPlaces";
@@ -14,12 +14,12 @@ describe("labelled places", () => {
   test("there are at least 300, in twelve tunings, and each sounds its stack on its root", () => {
     expect(places.length).toBeGreaterThanOrEqual(300);
     expect(new Set(places.map(({ tuning }) => tuning)).size).toBe(12);
-    for (const { neck, root, stack, accepted } of places) {
+    for (const { neck, root, voicing, accepted } of places) {
       for (const fretting of accepted) {
         const pitches = [...soundingMidi(neck, fretting)].sort((a, b) => a - b);
-        const rootMidi = (pitches[0] ?? 0) - (stack[0] ?? 0);
+        const rootMidi = (pitches[0] ?? 0) - (voicing[0] ?? 0);
         expect(pitchClass(rootMidi)).toBe(pitchClassOf(root));
-        expect(pitches.map((midi) => midi - rootMidi)).toEqual([...stack]);
+        expect(pitches.map((midi) => midi - rootMidi)).toEqual([...voicing]);
       }
     }
   });
@@ -97,9 +97,9 @@ describe("the fit", () => {
     const example = placeCase(place);
     const none = sumsOf(
       example,
-      STACK_TRAITS.map(() => 0),
+      VOICING_TRAITS.map(() => 0),
     );
     expect([...none]).toEqual([...example.efforts]);
-    expect(example.amounts).toHaveLength(example.frettings.length * STACK_TRAITS.length);
+    expect(example.amounts).toHaveLength(example.frettings.length * VOICING_TRAITS.length);
   });
 });

@@ -176,7 +176,7 @@ describe("the sound of a grip", () => {
   test("rings where it is strummed, is gone at once where it is choked, and never clips", () => {
     for (const manner of MANNERS) {
       const samples = gripSamples([A2, 165, 220], manner);
-      const loudest = samples.reduce((most, each) => Math.max(most, Math.abs(each)), 0);
+      const loudest = samples.reduce((max, each) => Math.max(max, Math.abs(each)), 0);
       expect(loudest).toBeCloseTo(0.9, 3);
     }
     const powerAt = (manner: (typeof MANNERS)[number], seconds: number) => {

@@ -19,7 +19,7 @@ interface Period {
 }
 
 /** Below this clarity there is no pitch to speak of. */
-const LEAST_CLARITY = 0.8;
+const MIN_CLARITY = 0.8;
 
 /** First look: cut above this, and listen over this many periods of the lowest pitch. */
 const COARSE_CUTOFF_HZ = 2000;
@@ -108,6 +108,6 @@ function findPeriod(samples: Float32Array<ArrayBuffer>, rate: number): Period | 
   const detector = detectors.get(length) ?? PitchDetector.forFloat32Array(length);
   detectors.set(length, detector);
   const [hz, clarity] = detector.findPitch(samples, rate);
-  const isHeard = hz >= LOWEST_HEARD_HZ && hz <= HIGHEST_HEARD_HZ && clarity >= LEAST_CLARITY;
+  const isHeard = hz >= LOWEST_HEARD_HZ && hz <= HIGHEST_HEARD_HZ && clarity >= MIN_CLARITY;
   return isHeard ? { hz, clarity } : null;
 }

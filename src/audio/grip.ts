@@ -51,7 +51,7 @@ export function gripSamples(
       addAt(mixed, note, Math.round((index * stringS + stroke * strokeS) * GRIP_SAMPLE_HZ));
     }
   }
-  const peak = mixed.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0);
+  const peak = mixed.reduce((max, sample) => Math.max(max, Math.abs(sample)), 0);
   return mixed.map((sample) => (PEAK / peak) * sample);
 }
 

@@ -98,7 +98,7 @@ describe("a known click", () => {
       times.map((at) => at + 0.2),
     );
     const worst = left.reduce(
-      (most, sample, index) => Math.max(most, Math.abs(sample - (strummed[index] ?? 0))),
+      (max, sample, index) => Math.max(max, Math.abs(sample - (strummed[index] ?? 0))),
       0,
     );
     expect(worst).toBeLessThan(0.1);

@@ -3,14 +3,14 @@ import FFT from "fft.js";
 const WINDOW_S = 0.023;
 const HOP_S = 0.0053;
 /** The flux that counts as an onset: so many times the median about it, and at least this much (judgements). */
-const [OVER_MEDIAN, LEAST_FLUX] = [2, 0.4];
+const [OVER_MEDIAN, MIN_FLUX] = [2, 0.4];
 const MEDIAN_S = 0.25;
 /** The strings of one strum follow each other within this time. */
 const STRUM_S = 0.045;
 /** A strum begins where the flux has grown to this share of its peak. */
 const BEGUN_SHARE = 0.25;
 /** Two onsets closer than this are one. */
-const LEAST_APART_S = 0.05;
+const MIN_APART_S = 0.05;
 /** What lies further below the loudest window than this is no strum. */
 const FLOOR_DB = -45;
 /** Magnitudes are compared by their logarithm, so that a soft strum after a loud one is heard. */
@@ -30,7 +30,7 @@ export function detectOnsets(samples: Float32Array, sampleRate: number): readonl
   const size = 2 ** Math.round(Math.log2(WINDOW_S * sampleRate));
   const hop = Math.round(HOP_S * sampleRate);
   const { flux, level } = fluxOf(samples, size, hop);
-  const loudest = level.reduce((most, each) => Math.max(most, each), 0);
+  const loudest = level.reduce((max, each) => Math.max(max, each), 0);
   const floor = loudest * 10 ** (FLOOR_DB / 20);
   const reach = Math.round(MEDIAN_S / HOP_S / 2);
   const strum = Math.round(STRUM_S / HOP_S);
@@ -38,15 +38,15 @@ export function detectOnsets(samples: Float32Array, sampleRate: number): readonl
   for (let frame = 1; frame < flux.length - 1; frame++) {
     const here = flux[frame] ?? 0;
     if (here < (flux[frame - 1] ?? 0) || here <= (flux[frame + 1] ?? 0)) continue;
-    if (here < LEAST_FLUX || (level[frame] ?? 0) < floor) continue;
+    if (here < MIN_FLUX || (level[frame] ?? 0) < floor) continue;
     const usual = middle(flux.slice(Math.max(0, frame - reach), frame + reach + 1));
     if (here < OVER_MEDIAN * usual) continue;
     // A strum takes the strings one after another: its time is that of the first.
-    const least = usual + BEGUN_SHARE * (here - usual);
+    const min = usual + BEGUN_SHARE * (here - usual);
     let begun = frame;
-    while (begun > 0 && frame - begun < strum && (flux[begun - 1] ?? 0) > least) begun--;
+    while (begun > 0 && frame - begun < strum && (flux[begun - 1] ?? 0) > min) begun--;
     const at = riseNear(samples, sampleRate, (begun * hop + size / 2) / sampleRate);
-    if (at - (onsets.at(-1) ?? -Infinity) >= LEAST_APART_S) onsets.push(at);
+    if (at - (onsets.at(-1) ?? -Infinity) >= MIN_APART_S) onsets.push(at);
   }
   return onsets;
 }

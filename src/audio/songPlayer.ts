@@ -48,7 +48,7 @@ interface PlayerNews {
 const AHEAD_S = 1.6;
 const TICK_MS = 120;
 const SOON_S = 0.12;
-const MOST_SEGMENTS = 64;
+const MAX_SEGMENTS = 64;
 const MOMENT_S = 1e-4;
 const SLOWEST_BPM = 30;
 const FASTEST_BPM = 300;
@@ -96,7 +96,7 @@ export async function startPlaying(
     segments.push(segment);
     news.onRound?.(segment);
     // What is over need not be remembered; a loop may go round for hours.
-    if (segments.length > MOST_SEGMENTS) segments.shift();
+    if (segments.length > MAX_SEGMENTS) segments.shift();
     endS += segment.lengthS;
     pending = { segment, next: 0 };
   };

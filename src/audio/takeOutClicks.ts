@@ -1,7 +1,7 @@
 /** So far from its time a click is looked for, in s: loudspeaker and room are never exact. */
 const SEEK_S = 0.012;
 /** A place that looks less like the click than this is left alone: something else sounds there. */
-const LEAST_LIKENESS = 0.5;
+const MIN_LIKENESS = 0.5;
 
 /**
  * Sound with a known click taken out wherever it was played: at each time the click is found by its likeness, and as much
@@ -32,7 +32,7 @@ export function takeOutClicks(
       const alike = Math.abs(dot) / Math.sqrt(power * own || 1);
       if (Math.abs(dot) > Math.abs(best)) [best, at, likeness] = [dot, start, alike];
     }
-    if (likeness < LEAST_LIKENESS) continue;
+    if (likeness < MIN_LIKENESS) continue;
     const gain = best / power;
     for (let index = 0; index < click.length; index++) {
       const place = at + index;

@@ -1,7 +1,7 @@
 import { array, lazy, mixed, number, object, string } from "yup";
 import {
   DEFAULT_CHORD_OPTIONS,
-  fiveOnPitchClass,
+  powerChordOnPitchClass,
   isSilenceWord,
   MAX_CHORDS,
   readChord,
@@ -16,7 +16,7 @@ import {
   type Weights,
 } from "@/core/gripSearch";
 import { failure, success, type Result } from "@/core/result";
-import { makeStack } from "@/core/stack";
+import { makeVoicing } from "@/core/voicing";
 import { MAX_STRINGS } from "@/core/tuning";
 
 /** What `compare` and `search` have in common: chords, how they are played, and what counts. */
@@ -41,9 +41,9 @@ const weight = number().min(0).max(HIGHEST_WEIGHT);
 
 export const chordArguments = {
   chords: chordsArgument,
-  /** With it, every chord is that stack on its root. */
-  stack: array(number().integer().required()).default(undefined),
-  /** Chords other than stacks sound on at least this many strings. */
+  /** With it, every chord is that voicing on its root. */
+  voicing: array(number().integer().required()).default(undefined),
+  /** Chords other than voicings sound on at least this many strings. */
   minNotes: number().integer().min(1).max(MAX_STRINGS),
   weights: object(
     Object.fromEntries(WEIGHT_NAMES.map((name) => [name, weight])) as Record<
@@ -57,23 +57,23 @@ export const chordArguments = {
 
 interface ChordValues {
   readonly chords?: unknown;
-  readonly stack?: readonly number[] | undefined;
+  readonly voicing?: readonly number[] | undefined;
   readonly minNotes?: number | undefined;
 }
 
 /** The chords in the order they are played: text of a progression, or a list of chords and pitch classes. */
-export function toChords(args: ChordValues, most = MAX_CHORDS): Result<readonly Chord[]> {
-  const stack = args.stack === undefined ? null : makeStack(args.stack);
-  if (stack && !stack.ok) return stack;
+export function toChords(args: ChordValues, max = MAX_CHORDS): Result<readonly Chord[]> {
+  const voicing = args.voicing === undefined ? null : makeVoicing(args.voicing);
+  if (voicing && !voicing.ok) return voicing;
   const options = {
-    fiveStack: stack?.value ?? DEFAULT_CHORD_OPTIONS.fiveStack,
-    allAsFives: stack !== null,
-    leastNotes: args.minNotes ?? DEFAULT_CHORD_OPTIONS.leastNotes,
+    powerChordVoicing: voicing?.value ?? DEFAULT_CHORD_OPTIONS.powerChordVoicing,
+    allAsPowerChords: voicing !== null,
+    minNotes: args.minNotes ?? DEFAULT_CHORD_OPTIONS.minNotes,
   };
   const said = args.chords as ChordsArgument;
-  if (typeof said === "string") return readProgression(said, options, "chords", most);
-  if (said.length > most) {
-    return failure("chords", `${said.length} chords; at most ${most} are read at a time`);
+  if (typeof said === "string") return readProgression(said, options, "chords", max);
+  if (said.length > max) {
+    return failure("chords", `${said.length} chords; at most ${max} are read at a time`);
   }
   if (said.length === 0) return failure("chords", "no chord; write some, like D5 F5 C5");
   const chords: Chord[] = [];
@@ -85,7 +85,7 @@ export function toChords(args: ChordValues, most = MAX_CHORDS): Result<readonly 
     }
     const read =
       typeof each === "number"
-        ? success(fiveOnPitchClass(each, options))
+        ? success(powerChordOnPitchClass(each, options))
         : readChord(each, options, field);
     if (!read.ok) return read;
     chords.push(read.value);
@@ -95,7 +95,7 @@ export function toChords(args: ChordValues, most = MAX_CHORDS): Result<readonly 
 }
 
 /** Refuses more notes than a neck has strings. */
-export function checkLeastNotes(
+export function checkMinNotes(
   minNotes: number | undefined,
   strings: number,
   field = "minNotes",

@@ -110,7 +110,7 @@ describe("commands", () => {
   });
 
   test("frettings: counted, sorted, silent before open", () => {
-    const args = { tuning: "standard", frets: 5, root: "E", stack: [0, 7], maxSpanFrets: 4 };
+    const args = { tuning: "standard", frets: 5, root: "E", voicing: [0, 7], maxSpanFrets: 4 };
     const { count, frettings } = result<Frettings>("frettings", args);
     expect(count).toBe(frettings.length);
     expect(frettings).toContainEqual([0, 2, null, null, null, null]);
@@ -121,7 +121,7 @@ describe("commands", () => {
   });
 
   test("frettings without a limit keep to the default hand's reach", () => {
-    const args = { tuning: "standard", frets: 22, root: 4, stack: [0, 7, 12] };
+    const args = { tuning: "standard", frets: 22, root: 4, voicing: [0, 7, 12] };
     const wide = result<Frettings>("frettings", { ...args, maxSpanFrets: 22 });
     const reach = result<Frettings>("frettings", args);
     expect(reach.count).toBeLessThan(wide.count);
@@ -140,7 +140,7 @@ describe("commands", () => {
   });
 
   test("fingerings: usual first or easiest first, with fingers, reach and name", () => {
-    const args = { tuning: "drop D", root: "C", stack: [0, 7, 12], frets: 15 };
+    const args = { tuning: "drop D", root: "C", voicing: [0, 7, 12], frets: 15 };
     const { count, fingerings } = result<Fingerings>("fingerings", args);
     expect(count).toBe(fingerings.length);
     expect(fingerings[0]).toMatchObject({
@@ -185,7 +185,7 @@ describe("commands", () => {
   });
 
   test("fingerings follow the hand and the school", () => {
-    const args = { tuning: "standard", root: "A", stack: [0, 7], frets: 9 };
+    const args = { tuning: "standard", root: "A", voicing: [0, 7], frets: 9 };
     const small = result<Fingerings>("fingerings", { ...args, hand: { spanMm: 110 } });
     const large = result<Fingerings>("fingerings", { ...args, hand: { spanMm: 190 } });
     expect(small.count).toBeLessThan(large.count);
@@ -195,7 +195,7 @@ describe("commands", () => {
   });
 
   test("a capo takes its frets away and raises what sounds", () => {
-    const args = { tuning: "standard", frets: 12, root: "E", stack: [0, 7], guitar: { capo: 2 } };
+    const args = { tuning: "standard", frets: 12, root: "E", voicing: [0, 7], guitar: { capo: 2 } };
     const { frettings } = result<Frettings>("frettings", args);
     expect(Math.max(...frettings.flat().map((fret) => fret ?? 0))).toBeLessThanOrEqual(10);
     expect(
@@ -205,7 +205,7 @@ describe("commands", () => {
 });
 
 describe("bad input names its argument", () => {
-  const base = { tuning: "standard", frets: 12, root: "E", stack: [0, 7] };
+  const base = { tuning: "standard", frets: 12, root: "E", voicing: [0, 7] };
   test.each([
     ["frettings", { ...base, tuning: "drop H" }, "tuning"],
     ["frettings", { ...base, tuning: [40, "x"] }, "tuning[1]"],
@@ -213,13 +213,13 @@ describe("bad input names its argument", () => {
     ["frettings", { ...base, frets: 0 }, "frets"],
     ["frettings", { ...base, root: "H" }, "root"],
     ["frettings", { ...base, root: 12 }, "root"],
-    ["frettings", { ...base, stack: [] }, "stack"],
-    ["frettings", { ...base, stack: [0.5] }, "stack[0]"],
-    ["frettings", { ...base, stack: undefined }, "stack"],
-    ["frettings", { ...base, set: { allowed: [0], required: [7] } }, "stack"],
+    ["frettings", { ...base, voicing: [] }, "voicing"],
+    ["frettings", { ...base, voicing: [0.5] }, "voicing[0]"],
+    ["frettings", { ...base, voicing: undefined }, "voicing"],
+    ["frettings", { ...base, set: { allowed: [0], required: [7] } }, "voicing"],
     [
       "frettings",
-      { ...base, stack: undefined, set: { allowed: [0], required: [7] } },
+      { ...base, voicing: undefined, set: { allowed: [0], required: [7] } },
       "set.required",
     ],
     ["frettings", { ...base, maxSpanFrets: -1 }, "maxSpanFrets"],
@@ -247,8 +247,8 @@ describe("bad input names its argument", () => {
 describe("options", () => {
   test.each([
     [["--tuning", "drop D", "--json"], { tuning: "drop D" }],
-    [["--stack", "-5,0,7", "--root", "3"], { stack: [-5, 0, 7], root: 3 }],
-    [["--stack=0"], { stack: [0] }],
+    [["--voicing", "-5,0,7", "--root", "3"], { voicing: [-5, 0, 7], root: 3 }],
+    [["--voicing=0"], { voicing: [0] }],
     [["--text", "123"], { text: "123" }],
     [["--guitar", '{"capo": 2}'], { guitar: { capo: 2 } }],
     [["--tuning", "40,45,50,55"], { tuning: [40, 45, 50, 55] }],
@@ -280,7 +280,7 @@ describe("the program itself", () => {
       "drop H",
       "--root",
       "C",
-      "--stack",
+      "--voicing",
       "0,7",
     ]);
     expect([status, stdout]).toEqual([2, ""]);

@@ -1,6 +1,7 @@
 import { ValidationError, type ObjectSchema } from "yup";
 import { TooManyFrettings } from "@/core/fretting";
 import { failure, type Result } from "@/core/result";
+import { withCurrentNames, withGivenNames } from "./olderNames";
 
 /** One command: what it takes, what it computes, and how that reads on a terminal. */
 export interface Command {
@@ -19,19 +20,20 @@ export function defineCommand<Args extends object, Answer>(definition: {
   readonly print: (answer: Answer) => string;
 }): Command {
   const { name, summary, schema, run, print } = definition;
+  const runChecked = (input: unknown): Result<Answer> => {
+    try {
+      return run(schema.validateSync(input, { strict: true, abortEarly: true }) as Args);
+    } catch (error) {
+      if (error instanceof ValidationError)
+        return failure(fieldOf(error), error.errors[0] ?? error.message);
+      if (error instanceof TooManyFrettings) return failure("reachMm", error.message);
+      throw error;
+    }
+  };
   return {
     name,
     summary,
-    run: (input) => {
-      try {
-        return run(schema.validateSync(input, { strict: true, abortEarly: true }) as Args);
-      } catch (error) {
-        if (error instanceof ValidationError)
-          return failure(fieldOf(error), error.errors[0] ?? error.message);
-        if (error instanceof TooManyFrettings) return failure("reachMm", error.message);
-        throw error;
-      }
-    },
+    run: (input) => withGivenNames(runChecked(withCurrentNames(input)), input),
     print: print as (result: never) => string,
   };
 }

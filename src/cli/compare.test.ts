@@ -92,8 +92,8 @@ describe("compare", () => {
     expect(other.tunings[0]?.retuning).toBeNull();
   });
 
-  test("with a stack, every chord is that stack; without, chords are what they say", () => {
-    const fives = { tunings: "standard", chords: "Dm F", stack: [0, 7] };
+  test("with a voicing, every chord is that voicing; without, chords are what they say", () => {
+    const fives = { tunings: "standard", chords: "Dm F", voicing: [0, 7] };
     const [of] = result<Compared>("compare", fives).tunings;
     expect(of?.chords[0]?.best?.fretting.filter((fret) => fret !== null)).toHaveLength(2);
     const [whole] = result<Compared>("compare", {
@@ -166,14 +166,14 @@ describe("search", () => {
   test("the catalogue comes in when asked for", () => {
     const none = result<Found>("search", { ...args, within: 0 });
     expect(none).toMatchObject({ evaluated: 1, tunings: [{ name: "Standard" }] });
-    const all = result<Found>("search", { ...args, within: 0, catalogue: true, most: 3 });
+    const all = result<Found>("search", { ...args, within: 0, catalogue: true, max: 3 });
     expect(all.tunings).toHaveLength(3);
     expect(all.evaluated).toBeGreaterThan(30);
   });
 
   test("no string is tuned below the lowest that is asked for, turned or not", () => {
     const limits = { strings: [0, 1], lowest: 41 };
-    const found = result<Found>("search", { ...args, limits, most: 100 });
+    const found = result<Found>("search", { ...args, limits, max: 100 });
     expect(found.evaluated).toBe(3);
     expect(found.tunings.map(({ midi }) => midi[0])).toEqual([41, 41, 41]);
     const stuck = ask("search", { ...args, limits: { strings: [1], lowest: 41 } });

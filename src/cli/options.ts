@@ -9,7 +9,7 @@ export interface CommandOptions {
 const TEXT_OPTIONS = new Set(["text", "school", "fretting", "tunings", "chords"]);
 
 /** These are lists, even of one. */
-const LIST_OPTIONS = new Set(["stack", "pitchClasses"]);
+const LIST_OPTIONS = new Set(["voicing", "stack", "pitchClasses"]);
 
 /**
  * Reads `--name value` and `--name=value`. A value is JSON where it is JSON, numbers with commas

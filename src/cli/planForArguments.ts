@@ -11,7 +11,7 @@ import {
   type FrettingArgument,
   type TuningArgument,
 } from "./arguments";
-import { chordArguments, toChords, toWeights, checkLeastNotes } from "./chords";
+import { chordArguments, toChords, toWeights, checkMinNotes } from "./chords";
 import { type Chord } from "@/core/chart";
 import { NO_GRIP_LIMITS, type GripLimits } from "@/core/gripSearch";
 import { type Finger } from "@/core/hand";
@@ -111,7 +111,7 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
     ["limits.minNotes", asked.minNotes],
     ["minNotes", args.minNotes],
   ] as const) {
-    const enough = checkLeastNotes(notes, strings, field);
+    const enough = checkMinNotes(notes, strings, field);
     if (!enough.ok) return enough;
   }
   const limits = toGripLimits(neck.value, asked);
@@ -128,7 +128,7 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
     player: { hand: toHand(args.hand), school: args.school },
     weights: { ...weights, ringing: weights.ringing + wanted },
     chords: chords.value,
-    most: args.k ?? 1,
+    max: args.k ?? 1,
     goal: args.goal ?? "total",
     recipe: args.recipe ?? "usual",
     distinct: args.distinct ?? false,
@@ -200,7 +200,7 @@ function toGripLimits(neck: Neck, asked: Limits): Result<GripLimits> {
     frets: frets ?? null,
     rootStrings: rootStrings ?? null,
     openStrings: openStrings === "none" ? "none" : "any",
-    mostNotes: maxNotes ?? null,
+    maxNotes: maxNotes ?? null,
   });
 }
 

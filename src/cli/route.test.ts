@@ -113,14 +113,14 @@ describe("route", () => {
     expect(cost("any") - cost("wanted")).toBeCloseTo(2, 9);
   });
 
-  test("a stack plays every chord; whole chords sound on as many strings as asked", () => {
+  test("a voicing plays every chord; whole chords sound on as many strings as asked", () => {
     const notesOf = (more: object) =>
       result<Routes>("route", {
         tuning: "standard",
         chords: ["Am", "F"],
         ...more,
       }).routes[0]?.stops.map(({ fretting }) => fretting.filter((fret) => fret !== null).length);
-    expect(notesOf({ stack: [0, 7] })).toEqual([2, 2]);
+    expect(notesOf({ voicing: [0, 7] })).toEqual([2, 2]);
     expect(Math.min(...(notesOf({ limits: { minNotes: 5 } }) ?? []))).toBeGreaterThanOrEqual(5);
     expect(Math.max(...(notesOf({ limits: { maxNotes: 4 } }) ?? []))).toBe(4);
   });

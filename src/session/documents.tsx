@@ -15,7 +15,7 @@ import { useSavedChoice } from "./useSavedChoice";
 
 interface ViewState {
   readonly view: NeckView;
-  /** Changes a part of the view; a new root, stack or tuning goes back to the usual grip. */
+  /** Changes a part of the view; a new root, voicing or tuning goes back to the usual grip. */
   readonly show: (part: Partial<NeckView>) => void;
   /** Nothing was ever chosen: guitar and tuning are asked for first. */
   readonly isFirst: boolean;
@@ -140,7 +140,7 @@ function inside<T>(value: T | null): T {
   return value;
 }
 
-const CHOOSES_GRIPS = ["stack", "leastNotes", "tuningMidi", "guitarId"] as const;
+const CHOOSES_GRIPS = ["voicing", "minNotes", "tuningMidi", "guitarId"] as const;
 
 /** Whether the chosen grip is one no more; a shape that is kept moves with the root. */
 function changesGrips(part: Partial<NeckView>, keepsShape: boolean): boolean {

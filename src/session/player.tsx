@@ -58,18 +58,18 @@ function handOf({ spanMm, without, fingertipMm }: Profile): NonNullable<Taste["h
   return { spanMm, without, fingertipMm };
 }
 
-/** Chords in any voicing take seconds to compute; only stacks are learnt from. */
+/** Chords in any voicing take seconds to compute; only voicings are learnt from. */
 function keptGrips(
   pins: readonly Pin[],
   guitars: readonly Guitar[],
   after: number,
 ): readonly KeptGrip[] {
   return pins
-    .flatMap(({ id, guitarId, tuningMidi, root, stack, leastNotes, fretting }): KeptGrip[] => {
+    .flatMap(({ id, guitarId, tuningMidi, root, voicing, minNotes, fretting }): KeptGrip[] => {
       const guitar = guitars.find((each) => each.id === guitarId);
       const note = parseNote(root);
-      if (id <= after || leastNotes !== null || !guitar || !note.ok) return [];
-      return [{ neck: neckOf(guitar, tuningMidi), root: note.value, stack, fretting }];
+      if (id <= after || minNotes !== null || !guitar || !note.ok) return [];
+      return [{ neck: neckOf(guitar, tuningMidi), root: note.value, voicing, fretting }];
     })
     .slice(-MAX_PINS);
 }

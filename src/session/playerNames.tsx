@@ -9,7 +9,7 @@ import {
   pitchTexts,
   spellPitchClass,
 } from "@/core/pitch";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 import { parentOf } from "@/core/tuning";
 import { NamesProvider, type Names } from "@/ui/names";
 import { useInstrument } from "./instrument";

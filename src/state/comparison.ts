@@ -2,7 +2,7 @@ import { DEFAULT_CHORD_OPTIONS } from "@/core/chart";
 import { type Fretting } from "@/core/fretting";
 import { DEFAULT_WEIGHTS, NO_GRIP_LIMITS, type GripLimits, type Weights } from "@/core/gripSearch";
 import { type Midi } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 
 /** What stays the same while the tuning changes. */
 export const HOLDS = ["chord", "pitches", "shape"] as const;
@@ -25,11 +25,11 @@ export interface Comparison {
   /** Chords as they were typed. */
   readonly chords: string;
   /** What fives are played as. */
-  readonly fiveStack: Stack;
+  readonly powerChordVoicing: Voicing;
   /** Every chord is reduced to its five. */
-  readonly allAsFives: boolean;
+  readonly allAsPowerChords: boolean;
   /** Other chords sound on at least this many strings. */
-  readonly leastNotes: number;
+  readonly minNotes: number;
   readonly hold: ComparedBy;
   /** The shape of which pitches or frets are held, in the first column's tuning; null for its first grip. */
   readonly shape: Fretting | null;

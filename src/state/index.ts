@@ -60,7 +60,7 @@ export {
 export {
   DEFAULT_PRACTICE,
   LONGEST_NOTE,
-  MOST_NEW_CARDS,
+  MAX_NEW_CARDS,
   PLAIN_ROUND,
   type JournalContent,
   type LocalTime,
@@ -68,7 +68,7 @@ export {
   type RoundContent,
 } from "./practice";
 export { nextId } from "./nextId";
-export { type OwnStack, type OwnStackContent } from "./ownStack";
+export { type OwnVoicing, type OwnVoicingContent } from "./ownVoicing";
 export { type OwnTuning, callTuning } from "./ownTuning";
 export { type Pin, type PinContent, findPin } from "./pin";
 export { placeAt, type Placed } from "./place";

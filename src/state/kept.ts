@@ -2,7 +2,7 @@ import { type Midi } from "@/core/pitch";
 import { type Choice } from "./choice";
 import { type Comparison } from "./comparison";
 import { type GuitarContent } from "./guitar";
-import { type OwnStackContent } from "./ownStack";
+import { type OwnVoicingContent } from "./ownVoicing";
 import { type PinContent } from "./pin";
 import { type Placed } from "./place";
 import { type JournalContent, type RoundContent } from "./practice";
@@ -22,7 +22,7 @@ export interface Kept {
   readonly guitar: KeptGuitar;
   readonly pin: PinContent;
   readonly tuning: { readonly name: string; readonly midi: readonly Midi[] };
-  readonly stack: OwnStackContent & Placed;
+  readonly voicing: OwnVoicingContent & Placed;
   readonly favourite: { readonly midi: readonly Midi[] } & Placed;
   readonly comparison: { readonly name: string; readonly comparison: Comparison };
   readonly song: SongContent;

@@ -1,7 +1,7 @@
 import { type View } from "./view";
 
 /** A pinned fingering, with everything needed to show it again. */
-export interface PinContent extends Pick<View, "tuningMidi" | "root" | "stack" | "leastNotes"> {
+export interface PinContent extends Pick<View, "tuningMidi" | "root" | "voicing" | "minNotes"> {
   readonly guitarId: number;
   readonly fretting: NonNullable<View["chosen"]>["fretting"];
   readonly fingers: NonNullable<View["chosen"]>["fingers"];
@@ -17,6 +17,6 @@ export function findPin(pins: readonly Pin[], content: PinContent): Pin | undefi
   return pins.find((pin) => keyOf(pin) === key);
 }
 
-function keyOf({ guitarId, tuningMidi, root, stack, fretting, fingers }: PinContent): string {
-  return JSON.stringify([guitarId, tuningMidi, root, stack, fretting, fingers]);
+function keyOf({ guitarId, tuningMidi, root, voicing, fretting, fingers }: PinContent): string {
+  return JSON.stringify([guitarId, tuningMidi, root, voicing, fretting, fingers]);
 }

@@ -88,4 +88,4 @@ export const DEFAULT_PRACTICE: PracticeSettings = {
 };
 
 export const LONGEST_NOTE = 2000;
-export const MOST_NEW_CARDS = 30;
+export const MAX_NEW_CARDS = 30;

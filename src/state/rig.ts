@@ -2,7 +2,7 @@ import { type Midi } from "@/core/pitch";
 import { type Choice } from "./choice";
 import { type Comparison } from "./comparison";
 import { type Guitar } from "./guitar";
-import { type OwnStack } from "./ownStack";
+import { type OwnVoicing } from "./ownVoicing";
 import { type OwnTuning } from "./ownTuning";
 import { type Placed } from "./place";
 import { type Pin } from "./pin";
@@ -33,7 +33,7 @@ export interface Rig {
   readonly pins: readonly Pin[];
   readonly ownTunings: readonly OwnTuning[];
   /** In the player's order. */
-  readonly ownStacks: readonly OwnStack[];
+  readonly ownVoicings: readonly OwnVoicing[];
   /** In the player's order. */
   readonly favourites: readonly Favourite[];
   /** The newest first. */

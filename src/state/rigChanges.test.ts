@@ -13,7 +13,7 @@ const RIG: Rig = {
   guitars: [{ ...newGuitar(6, "Ash"), id: 1, tunedMidi: usualMidi(6) }],
   pins: [],
   ownTunings: [],
-  ownStacks: [],
+  ownVoicings: [],
   favourites: [],
   comparisons: [],
   songs: [],
@@ -69,7 +69,7 @@ describe("a place in a list", () => {
         fc.nat(8),
         (positions, wanted) => {
           const items = positions.map((position, id) => ({ id, position }));
-          const others = sortKept("stack", items);
+          const others = sortKept("voicing", items);
           const index = Math.min(wanted, others.length);
           const places = new Map(
             placeAt(others, index, 99).map(({ id, position }) => [id, position]),
@@ -78,7 +78,7 @@ describe("a place in a list", () => {
             id,
             position: places.get(id) ?? position,
           }));
-          const ids = sortKept("stack", moved).map(({ id }) => id);
+          const ids = sortKept("voicing", moved).map(({ id }) => id);
           expect(ids).toEqual(others.map(({ id }) => id).toSpliced(index, 0, 99));
           expect([1, others.length + 1]).toContain(places.size);
         },

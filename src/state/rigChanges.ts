@@ -8,7 +8,7 @@ const LISTS = {
   guitar: "guitars",
   pin: "pins",
   tuning: "ownTunings",
-  stack: "ownStacks",
+  voicing: "ownVoicings",
   favourite: "favourites",
   comparison: "comparisons",
   song: "songs",
@@ -21,10 +21,10 @@ type Order = (a: Item, b: Item) => number;
 
 const byId: Order = (a, b) => a.id - b.id;
 const by =
-  (field: string, least: Order): Order =>
+  (field: string, min: Order): Order =>
   (a, b) => {
     const [one, other] = [a, b].map((item) => (item as unknown as Record<string, number>)[field]);
-    if (one === other || one === undefined || other === undefined) return least(a, b);
+    if (one === other || one === undefined || other === undefined) return min(a, b);
     return one < other ? -1 : 1;
   };
 
@@ -33,7 +33,7 @@ const ORDERS: Readonly<Record<RigKind, Order>> = {
   guitar: byId,
   pin: byId,
   tuning: by("name", byId),
-  stack: by("position", byId),
+  voicing: by("position", byId),
   favourite: by("position", byId),
   comparison: (a, b) => byId(b, a),
   song: (a, b) => byId(b, a),

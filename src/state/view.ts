@@ -2,7 +2,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { NO_FILTER, type GripFilter, type GripOrder } from "@/core/listing";
 import { type Midi } from "@/core/pitch";
-import { type Voicing } from "@/core/stack";
+import { type ChordForm } from "@/core/voicing";
 
 export const MARK_LABELS = ["degree", "note", "finger", "fret", "octave"] as const;
 export type MarkLabel = (typeof MARK_LABELS)[number];
@@ -12,7 +12,7 @@ export const SPACINGS = ["true", "even"] as const;
 export type Spacing = (typeof SPACINGS)[number];
 
 /** All that the neck shows, so that a view can be kept and shared. */
-export interface View extends Voicing {
+export interface View extends ChordForm {
   readonly tuningMidi: readonly Midi[];
   /** Root as plain text: "C#". */
   readonly root: string;
@@ -40,8 +40,8 @@ export interface View extends Voicing {
 /** The default view, without a tuning. */
 export const DEFAULT_VIEW: Omit<View, "tuningMidi"> = {
   root: "E",
-  stack: [0, 7, 12],
-  leastNotes: null,
+  voicing: [0, 7, 12],
+  minNotes: null,
   labels: "degree",
   mapped: null,
   naturals: false,

@@ -9,7 +9,7 @@ import { NO_FILTER, type Listing } from "@/core/listing";
 import { computeApi, type SearchReport } from "./api";
 
 const EASIEST: Listing = { filter: NO_FILTER, order: "effort" };
-const FIVE = { stack: [0, 7, 12], leastNotes: null };
+const FIVE = { voicing: [0, 7, 12], minNotes: null };
 const D = { letter: "D", accidental: 0 } as const;
 const C = { letter: "C", accidental: 0 } as const;
 
@@ -126,7 +126,7 @@ describe("what the page asks the worker", () => {
   });
 
   test("a search reports on its way and answers with its best", () => {
-    const space = makeSearchSpace(standard.midi, { ...NO_SEARCH_LIMITS, mostTurned: 1 });
+    const space = makeSearchSpace(standard.midi, { ...NO_SEARCH_LIMITS, maxTurned: 1 });
     if (!space.ok) throw new Error(space.problem.message);
     const question = {
       neck: standard,
@@ -136,7 +136,7 @@ describe("what the page asks the worker", () => {
     };
     const report = jest.fn<(report: SearchReport) => void>();
     const found = computeApi.search(
-      { ...question, space: space.value, most: 3, onlyGainful: false },
+      { ...question, space: space.value, max: 3, onlyGainful: false },
       report,
     );
     expect(found).toHaveLength(3);

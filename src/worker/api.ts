@@ -13,7 +13,7 @@ import {
   type WeighedTuning,
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import { findVoicing, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
+import { findChordFormGrips, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
 import { rankFingers, type Fingering } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
@@ -28,7 +28,7 @@ import {
   type Sound,
   type SoundOptions,
 } from "@/core/sound";
-import { type Stack, type Voicing } from "@/core/stack";
+import { type Voicing, type ChordForm } from "@/core/voicing";
 import { effortBook } from "./effortBooks";
 import { songApi } from "./songApi";
 
@@ -49,8 +49,8 @@ export const computeApi = {
   ...songApi,
 
   /** The playable grips of a voicing on a neck that pass the filter, in the order asked. */
-  grips(neck: Neck, root: Note, voicing: Voicing, player: Taste, listing: Listing): GripsAnswer {
-    const all = findUnlessTooMany(neck, root, voicing, player);
+  grips(neck: Neck, root: Note, chordForm: ChordForm, player: Taste, listing: Listing): GripsAnswer {
+    const all = findUnlessTooMany(neck, root, chordForm, player);
     const listed = listGrips(neck, all ?? [], listing, player.hand);
     const { grips } = listed;
     return {
@@ -75,11 +75,11 @@ export const computeApi = {
   neighbours(
     neck: Neck,
     root: Note,
-    stack: Stack,
+    voicing: Voicing,
     fretting: Fretting,
     player: Taste,
   ): readonly Neighbour[] {
-    return findNeighbours(neck, root, stack, fretting, player);
+    return findNeighbours(neck, root, voicing, fretting, player);
   },
 
   /** What a shape is called, how it is held, and what one note would change; null for silence. */
@@ -107,11 +107,11 @@ export const computeApi = {
     chords: readonly CountedChord[],
     weights: Weights,
     player: Taste,
-    most: number,
+    max: number,
     limits: GripLimits,
   ): readonly WeighedTuning[] {
     return necks.map((neck) =>
-      weighTuning(gripSearch(neck, player, weights, limits), neck, chords, player, most),
+      weighTuning(gripSearch(neck, player, weights, limits), neck, chords, player, max),
     );
   },
 
@@ -155,7 +155,7 @@ export const computeApi = {
     pitches: readonly Midi[],
     root: Note,
     player: Taste,
-    most: number,
+    max: number,
   ): readonly TranslatedGrips[] {
     const asked = askedByPitches(
       pitchClassOf(root),
@@ -172,8 +172,8 @@ export const computeApi = {
         ...found,
         ways: frettings.length,
         playable: grips.length,
-        grips: grips.slice(0, most),
-        instead: rankGrips(neck, root, instead, player, asked).slice(0, most),
+        grips: grips.slice(0, max),
+        instead: rankGrips(neck, root, instead, player, asked).slice(0, max),
       };
     });
   },
@@ -223,11 +223,11 @@ export type ComputeApi = typeof computeApi;
 function findUnlessTooMany(
   neck: Neck,
   root: Note,
-  voicing: Voicing,
+  chordForm: ChordForm,
   player: Taste,
 ): readonly Grip[] | null {
   try {
-    return findVoicing(neck, root, voicing, player);
+    return findChordFormGrips(neck, root, chordForm, player);
   } catch (error) {
     if (error instanceof TooManyFrettings) return null;
     throw error;

@@ -41,8 +41,8 @@ export const songApi = {
   },
 
   /** The grips of a chord that cost least under what is asked of it, the cheapest first. */
-  songGrips(asked: AskedSong, index: number, most: number): readonly Fingering[] {
-    return gripsOf(songQuestion(asked), index, most);
+  songGrips(asked: AskedSong, index: number, max: number): readonly Fingering[] {
+    return gripsOf(songQuestion(asked), index, max);
   },
 
   /** All the ways of a song, under the names that their figures earn; none where nothing can be played. */

@@ -10,7 +10,7 @@ import {
   tuningArgument,
   type TuningArgument,
 } from "@/cli/arguments";
-import { chordArguments, checkLeastNotes, toChords, toWeights } from "@/cli/chords";
+import { chordArguments, checkMinNotes, toChords, toWeights } from "@/cli/chords";
 import { defineCommand } from "@/cli/command";
 import { frettingText } from "@/cli/text";
 import { countChords, type Chord } from "@/core/chart";
@@ -65,7 +65,7 @@ export const compareCommand = defineCommand({
       const { frets, guitar } = args;
       const neck = toNeck({ tuning: midi, frets, guitar });
       if (!neck.ok) return neck;
-      const enough = checkLeastNotes(args.minNotes, midi.length);
+      const enough = checkMinNotes(args.minNotes, midi.length);
       if (!enough.ok) return enough;
       const start = from?.value.midi ?? usualMidi(midi.length);
       const answer = compareOne(neck.value, chords.value, player, weights);

@@ -28,7 +28,7 @@ import {
   type FileKind,
   type ReadKind,
 } from "@/formats/fileKinds";
-import { detectKind, MOST_BYTES, readFile, type ReadFile } from "@/formats/files";
+import { detectKind, MAX_BYTES, readFile, type ReadFile } from "@/formats/files";
 import { tuningsJson } from "@/formats/json";
 import { routeFacts, type RouteFacts } from "@/formats/routeFacts";
 import { type FormatProblem } from "@/formats/score";
@@ -36,7 +36,7 @@ import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
 import { NARROWEST, WIDEST } from "@/formats/tab";
 import { readFonts } from "@/cli/fonts";
 
-const MOST_PROBLEMS = 200;
+const MAX_PROBLEMS = 200;
 
 export const convertCommand = defineCommand({
   name: "convert",
@@ -108,9 +108,9 @@ function contentOf(input: string): Result<Uint8Array | string> {
   }
   try {
     const { size } = statSync(input);
-    if (size > MOST_BYTES) {
-      const most = MOST_BYTES / 1024 / 1024;
-      return failure("input", `${Math.ceil(size / 1024 / 1024)} MB; a song has at most ${most}`);
+    if (size > MAX_BYTES) {
+      const max = MAX_BYTES / 1024 / 1024;
+      return failure("input", `${Math.ceil(size / 1024 / 1024)} MB; a song has at most ${max}`);
     }
     return success(readFileSync(input));
   } catch (error) {
@@ -252,7 +252,7 @@ function finish(
 
 /** The first two hundred, then how many more there are. */
 function shortened(problems: readonly FormatProblem[]): readonly FormatProblem[] {
-  if (problems.length <= MOST_PROBLEMS) return problems;
-  const message = `and ${problems.length - MOST_PROBLEMS} more`;
-  return [...problems.slice(0, MOST_PROBLEMS), { line: null, column: null, message }];
+  if (problems.length <= MAX_PROBLEMS) return problems;
+  const message = `and ${problems.length - MAX_PROBLEMS} more`;
+  return [...problems.slice(0, MAX_PROBLEMS), { line: null, column: null, message }];
 }

@@ -4,7 +4,7 @@ import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { whyNot, writeWhole } from "@/cli/files";
 import { failure, success, type Result } from "@/core/result";
-import { backupBytes, exportText, MOST_BACKUP_BYTES, restoreBackup } from "@/server/backup";
+import { backupBytes, exportText, MAX_BACKUP_BYTES, restoreBackup } from "@/server/backup";
 import { dataFile, dataFolder } from "@/server/database";
 import { Refused } from "@/server/edge";
 
@@ -69,7 +69,7 @@ function withData<T>(work: (connection: Database.Database) => Result<T>): Result
 
 function bytesOf(path: string): Result<Uint8Array> {
   try {
-    if (statSync(path).size > MOST_BACKUP_BYTES) {
+    if (statSync(path).size > MAX_BACKUP_BYTES) {
       return failure("in", "larger than any backup of Tenon is");
     }
     return success(readFileSync(path));

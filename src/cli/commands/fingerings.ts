@@ -16,7 +16,7 @@ const HIGHEST_PITCH_CLASS = 11;
 
 export const fingeringsCommand = defineCommand({
   name: "fingerings",
-  summary: "the same, fingered, usual first: --tuning 'drop D' --root D --stack 0,7,12",
+  summary: "the same, fingered, usual first: --tuning 'drop D' --root D --voicing 0,7,12",
   schema: object({
     ...searchArguments,
     hand: handArgument,

@@ -12,25 +12,25 @@ import {
 import {
   checkToneSet,
   findSetFrettings,
-  findStackFrettings,
+  findVoicingFrettings,
   type Fretting,
   type ReachLimit,
   type ToneSet,
 } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { askedFreely, askedStack, type Asked } from "@/core/preference";
+import { askedFreely, askedVoicing, type Asked } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
-import { degreesOf, makeStack } from "@/core/stack";
+import { degreesOf, makeVoicing } from "@/core/voicing";
 
 const semitones = array(number().integer().required());
 
-/** What `frettings` and `fingerings` have in common: a neck, and a stack or a tone set on a root. */
+/** What `frettings` and `fingerings` have in common: a neck, and a voicing or a tone set on a root. */
 export const searchArguments = {
   tuning: tuningArgument,
   frets: fretsArgument,
   root: rootArgument,
-  stack: semitones.default(undefined),
+  voicing: semitones.default(undefined),
   set: object({
     allowed: semitones.required(),
     required: semitones.required(),
@@ -47,7 +47,7 @@ interface SearchValues {
   readonly tuning?: unknown;
   readonly frets?: number | undefined;
   readonly root: string | number;
-  readonly stack?: readonly number[] | undefined;
+  readonly voicing?: readonly number[] | undefined;
   readonly set?:
     | {
         readonly allowed: readonly number[];
@@ -70,7 +70,7 @@ export interface Found {
 export function search(
   args: SearchValues,
   limit: ReachLimit,
-  held: Pick<ToneSet, "mostFingers" | "mostFrettings"> = {},
+  held: Pick<ToneSet, "maxFingers" | "maxFrettings"> = {},
 ): Result<Found> {
   const neck = toNeck({
     tuning: args.tuning as TuningArgument,
@@ -82,15 +82,15 @@ export function search(
   const rootClass = pitchClassOf(root);
   const found = (frettings: readonly Fretting[], asked: Asked) =>
     success({ neck: neck.value, root, frettings, asked });
-  if ((args.stack === undefined) === (args.set === undefined)) {
-    return failure("stack", "give either a stack, like 0,7,12, or a set");
+  if ((args.voicing === undefined) === (args.set === undefined)) {
+    return failure("voicing", "give either a voicing, like 0,7,12, or a set");
   }
-  if (args.stack) {
-    const stack = makeStack(args.stack);
-    if (!stack.ok) return stack;
+  if (args.voicing) {
+    const voicing = makeVoicing(args.voicing);
+    if (!voicing.ok) return voicing;
     return found(
-      findStackFrettings(neck.value, rootClass, stack.value, limit),
-      askedStack(rootClass),
+      findVoicingFrettings(neck.value, rootClass, voicing.value, limit),
+      askedVoicing(rootClass),
     );
   }
   const {

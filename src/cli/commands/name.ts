@@ -15,7 +15,7 @@ import { defineCommand } from "@/cli/command";
 import { soundingMidi, tonesOverRoot } from "@/core/fretting";
 import { parseNote, pitchClassOf, pitchText, pitchTextsOver } from "@/core/pitch";
 import { failure, success } from "@/core/result";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 
 export const nameCommand = defineCommand({
   name: "name",
@@ -35,7 +35,7 @@ export const nameCommand = defineCommand({
     const pitches = soundingMidi(neck.value, read.value);
     if (pitches.length === 0) return failure("fretting", "no string sounds; give one a fret");
     const chord = nameChord(pitches, root === undefined ? undefined : toRoot(root));
-    // Semitones over the lowest sounding root, like a stack; over the lowest note where none sounds.
+    // Semitones over the lowest sounding root, like a voicing; over the lowest note where none sounds.
     const intervals = tonesOverRoot(neck.value, read.value, pitchClassOf(chord.root)).filter(
       (tone) => tone !== null,
     );

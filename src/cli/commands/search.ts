@@ -10,7 +10,7 @@ import {
   tuningArgument,
   type TuningArgument,
 } from "@/cli/arguments";
-import { chordArguments, checkLeastNotes, toChords, toWeights } from "@/cli/chords";
+import { chordArguments, checkMinNotes, toChords, toWeights } from "@/cli/chords";
 import { defineCommand } from "@/cli/command";
 import { frettingText } from "@/cli/text";
 import { countChords } from "@/core/chart";
@@ -45,7 +45,7 @@ export const searchCommand = defineCommand({
       down: semitones,
       /** Indexes from the thickest string, from 0. */
       strings: array(number().integer().min(0).required()).default(undefined),
-      mostStrings: number().integer().min(0),
+      maxStrings: number().integer().min(0),
       lowest: number().integer(),
       tension: boolean(),
     })
@@ -53,7 +53,7 @@ export const searchCommand = defineCommand({
       .default(undefined),
     catalogue: boolean(),
     onlyGainful: boolean(),
-    most: number().integer().min(1).max(MAX_ASKED),
+    max: number().integer().min(1).max(MAX_ASKED),
     frets: fretsArgument,
     guitar: guitarArgument,
     hand: handArgument,
@@ -68,15 +68,15 @@ export const searchCommand = defineCommand({
     if (!neck.ok) return neck;
     const chords = toChords(args);
     if (!chords.ok) return chords;
-    const enough = checkLeastNotes(args.minNotes, midi.length);
+    const enough = checkMinNotes(args.minNotes, midi.length);
     if (!enough.ok) return enough;
-    const { up, down, strings, mostStrings, lowest, tension } = args.limits ?? {};
+    const { up, down, strings, maxStrings, lowest, tension } = args.limits ?? {};
     const within = args.within ?? NO_SEARCH_LIMITS.up;
     const limits = {
       up: up ?? within,
       down: down ?? within,
       movable: strings ?? null,
-      mostTurned: mostStrings ?? null,
+      maxTurned: maxStrings ?? null,
       lowest: lowest ?? null,
       tension: tension ? { guitar: strungAs(neck.value), limits: DEFAULT_TENSION_LIMITS } : null,
     };
@@ -89,7 +89,7 @@ export const searchCommand = defineCommand({
       chords: countChords(chords.value),
       weights: toWeights(args.weights),
       space: space.value,
-      most: args.most ?? MAX_FOUND,
+      max: args.max ?? MAX_FOUND,
       onlyGainful: args.onlyGainful ?? false,
     };
     const start = performance.now();

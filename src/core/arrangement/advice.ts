@@ -188,13 +188,13 @@ function inOrder(helpful: readonly (Advice & { readonly isEnough: boolean })[]):
   const best = ADVICE.flatMap((kind) => {
     const ofKind = helpful.filter((each) => each.kind === kind);
     const [enough] = ofKind.filter(({ strums, isEnough }) => strums > 0 && isEnough);
-    const [most] = ofKind.toSorted(
+    const [max] = ofKind.toSorted(
       (a, b) =>
         b.gainBpm - a.gainBpm ||
         (b.changeTempoBpm ?? Infinity) - (a.changeTempoBpm ?? Infinity) ||
         a.strums - b.strums,
     );
-    const chosen = enough ?? most;
+    const chosen = enough ?? max;
     return chosen ? [chosen] : [];
   });
   return best

@@ -1,4 +1,4 @@
-import { fiveOf, parseChord, readChord, type Chord } from "@/core/chart";
+import { powerChordOf, parseChord, readChord, type Chord } from "@/core/chart";
 import {
   DEFAULT_TEMPO_BPM,
   quartersPerBeat,
@@ -66,7 +66,7 @@ export interface Arrangement {
 }
 
 /** More chords than any song plays; a way through more would only keep everything waiting. */
-export const MOST_CHORDS = 1024;
+export const MAX_CHORDS = 1024;
 
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
 export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {
@@ -88,7 +88,7 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
       spans.push({
         name: written.name,
         reducedTo: written.reducedTo ?? written.name,
-        leftOut: chord.tones.kind === "stack" ? written.leftOut : [],
+        leftOut: chord.tones.kind === "voicing" ? written.leftOut : [],
         chord: asked(chord, marks, help),
         limits,
         marks,
@@ -106,27 +106,27 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
   }
   return {
     chords: spans
-      .slice(0, MOST_CHORDS)
+      .slice(0, MAX_CHORDS)
       .map((span, index) => finish(span, spans[index + 1]?.start, bars)),
     bars,
     sectionKeys: keys,
     tempoBpm: chart.tempoBpm ?? DEFAULT_TEMPO_BPM,
     quartersPerBeat: quartersPerBeat(chart.meter),
     length: barStart,
-    isCut: spans.length > MOST_CHORDS,
+    isCut: spans.length > MAX_CHORDS,
   };
 }
 
 /** The chord as the player wants such chords: whole, or as its five. */
 function chordOf(
   { name, reducedTo }: ChartChord,
-  { allAsFives, leastNotes }: SongSettings,
-  { fiveStack }: PlayLimits,
+  { allAsPowerChords, minNotes }: SongSettings,
+  { powerChordVoicing }: PlayLimits,
 ): Chord | null {
   const parts = reducedTo === null ? null : parseChord(name);
   if (!parts) return null;
-  if (allAsFives) return fiveOf(parts, fiveStack);
-  const read = readChord(name, { fiveStack, allAsFives: false, leastNotes });
+  if (allAsPowerChords) return powerChordOf(parts, powerChordVoicing);
+  const read = readChord(name, { powerChordVoicing, allAsPowerChords: false, minNotes });
   return read.ok ? read.value : null;
 }
 

@@ -67,14 +67,14 @@ describe("laying a song out", () => {
   test("as fives: dim and aug keep their own fifth, a fifth in the bass lies below the root", () => {
     const { chords } = arrange(
       readChart("| Am7 | Bdim | Caug | C/G | C/E |"),
-      settingsOf({ allAsFives: true }),
+      settingsOf({ allAsPowerChords: true }),
     );
     expect(chords.map(({ chord }) => [chord.name, chord.tones])).toEqual([
-      ["A5", { kind: "stack", stack: [0, 7, 12] }],
-      ["B5(b5)", { kind: "stack", stack: [0, 6, 12] }],
-      ["C5(#5)", { kind: "stack", stack: [0, 8, 12] }],
-      ["C5/G", { kind: "stack", stack: [-5, 0] }],
-      ["C5", { kind: "stack", stack: [0, 7, 12] }],
+      ["A5", { kind: "voicing", voicing: [0, 7, 12] }],
+      ["B5(b5)", { kind: "voicing", voicing: [0, 6, 12] }],
+      ["C5(#5)", { kind: "voicing", voicing: [0, 8, 12] }],
+      ["C5/G", { kind: "voicing", voicing: [-5, 0] }],
+      ["C5", { kind: "voicing", voicing: [0, 7, 12] }],
     ]);
     expect(chords[4]?.leftOut).toEqual(["3", "/E"]);
   });
@@ -84,10 +84,10 @@ describe("laying a song out", () => {
     const tones = (settings: SongSettings, help?: "root" | "two") =>
       arrange(chart, settings, help).chords.map(({ chord }) => chord.tones);
     expect(tones(settingsOf(), "root")).toEqual([
-      { kind: "stack", stack: [0] },
-      { kind: "stack", stack: [0] },
+      { kind: "voicing", voicing: [0] },
+      { kind: "voicing", voicing: [0] },
     ]);
-    expect(tones(settingsOf(), "two")[1]).toEqual({ kind: "stack", stack: [0, 7] });
+    expect(tones(settingsOf(), "two")[1]).toEqual({ kind: "voicing", voicing: [0, 7] });
   });
 });
 
@@ -119,11 +119,11 @@ describe("the way", () => {
     expect(routes[0]?.names[0]).toBe("usual");
     const whole = routes.filter(({ way }) => way !== "one string pair");
     const named = (name: string) => routes.find(({ names }) => names.some((each) => each === name));
-    const least = (figure: (route: (typeof routes)[number]) => number) =>
+    const min = (figure: (route: (typeof routes)[number]) => number) =>
       Math.min(...whole.map(figure));
-    expect(named("least movement")?.timed.travelMm).toBe(least(({ timed }) => timed.travelMm));
-    expect(named("least hardest change")?.timed.hardest).toBe(least(({ timed }) => timed.hardest));
-    expect(named("up the neck")?.timed.meanFret).toBe(-least(({ timed }) => -timed.meanFret));
+    expect(named("least movement")?.timed.travelMm).toBe(min(({ timed }) => timed.travelMm));
+    expect(named("least hardest change")?.timed.hardest).toBe(min(({ timed }) => timed.hardest));
+    expect(named("up the neck")?.timed.meanFret).toBe(-min(({ timed }) => -timed.meanFret));
     const pair = named("one string pair")?.timed.stops.map(({ fingering }) =>
       fingering.fretting.flatMap((fret, string) => (fret === null ? [] : [string])).join(),
     );
@@ -145,7 +145,7 @@ describe("the way", () => {
         ),
       ),
     );
-    const fives = { ...limits, fiveStack: [0, 7] };
+    const fives = { ...limits, powerChordVoicing: [0, 7] };
     expect(frettings(questionOf("| A5 |", settingsOf({ limits: fives })))).toEqual(
       frettings(questionOf("| A5 |", settingsOf({ limits: { ...fives, withoutLowest: false } }))),
     );

@@ -8,16 +8,16 @@ export function asked(chord: Chord, marks: readonly Mark[], help: Help): Chord {
   const said = thin?.act === "thin" ? thin.notes : Infinity;
   const helped = help === "root" ? 1 : help === "two" ? 2 : Infinity;
   const notes = Math.min(said, helped);
-  if (notes === 1) return { ...chord, tones: { kind: "stack", stack: [0] } };
-  if (notes === 2) return { ...chord, tones: { kind: "stack", stack: twoOf(chord) } };
+  if (notes === 1) return { ...chord, tones: { kind: "voicing", voicing: [0] } };
+  if (notes === 2) return { ...chord, tones: { kind: "voicing", voicing: twoOf(chord) } };
   return chord;
 }
 
 const FIFTHS = [7, 6, 8];
 
-/** The root and its fifth; of a stack the two lowest. */
+/** The root and its fifth; of a voicing the two lowest. */
 export function twoOf({ tones }: Chord): readonly number[] {
-  if (tones.kind === "stack") return tones.stack.slice(0, 2);
+  if (tones.kind === "voicing") return tones.voicing.slice(0, 2);
   const fifth = FIFTHS.find((tone) => tones.allowed.includes(tone));
   return [0, fifth ?? tones.allowed.find((tone) => tone > 0) ?? 0];
 }
@@ -27,7 +27,7 @@ export function gripLimitsOf({
   frets,
   rootStrings,
   openStrings,
-  mostNotes,
+  maxNotes,
 }: PlayLimits): GripLimits {
-  return { frets, rootStrings, openStrings: openStrings === "none" ? "none" : "any", mostNotes };
+  return { frets, rootStrings, openStrings: openStrings === "none" ? "none" : "any", maxNotes };
 }

@@ -8,7 +8,7 @@ import { NO_PLAY_LIMITS, type Mark, type PlayLimits, type SongSettings } from ".
 import { planWay } from "./ways";
 
 /** What may forbid every grip of a chord. */
-export const BLOCKERS = ["frets", "rootStrings", "openStrings", "mostNotes", "forbidden"] as const;
+export const BLOCKERS = ["frets", "rootStrings", "openStrings", "maxNotes", "forbidden"] as const;
 export type Blocker = (typeof BLOCKERS)[number];
 
 /** A chord that has no grip, and what would give it one. */
@@ -89,7 +89,7 @@ function loosen(limits: PlayLimits, by: Blocker): PlayLimits {
 }
 
 function freeOf(limits: PlayLimits): PlayLimits {
-  return { ...NO_PLAY_LIMITS, fiveStack: limits.fiveStack, withoutLowest: limits.withoutLowest };
+  return { ...NO_PLAY_LIMITS, powerChordVoicing: limits.powerChordVoicing, withoutLowest: limits.withoutLowest };
 }
 
 function withoutForbidden(marks: readonly Mark[]): readonly Mark[] {

@@ -3,7 +3,7 @@ export { easeSong, NO_EASE, type Ease } from "./ease";
 export { ADVICE, adviseOn, type Advice, type AdviceKind } from "./advice";
 export {
   arrange,
-  MOST_CHORDS,
+  MAX_CHORDS,
   type ArrangedChord,
   type Arrangement,
   type ArrangedBar,

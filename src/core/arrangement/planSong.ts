@@ -49,13 +49,13 @@ export function planWith(question: SongQuestion, recipe: Recipe, way: Way): Resu
 export function routesOf(
   question: SongQuestion,
   recipe: Recipe,
-  most: number,
+  max: number,
 ): Result<{ readonly played: readonly number[]; readonly routes: readonly GripRoute[] }> {
   const { arrangement } = question;
   const book = question.book ?? makeEffortBook(question.neck, question.player);
   const all = arrangement.chords.map((_, index) => index);
   const plan = (played: readonly number[]) =>
-    planAsPlayed(routeQuestion({ ...question, book }, recipe, played, most), arrangement, played);
+    planAsPlayed(routeQuestion({ ...question, book }, recipe, played, max), arrangement, played);
   const first = plan(all);
   if (first.ok) return { ok: true, value: { played: all, routes: first.value } };
   const played = all.filter((index) => {
@@ -120,7 +120,7 @@ function withoutLowNotes(
     forbidden: [],
     recipe: "usual",
     distinct: false,
-    most: 1,
+    max: 1,
   });
   return (planned.ok && planned.value[0]) || { stops, ...route };
 }
@@ -129,7 +129,7 @@ function routeQuestion(
   { arrangement, neck, player, book, memo }: SongQuestion,
   recipe: Recipe,
   played: readonly number[],
-  most: number,
+  max: number,
 ): RouteQuestion {
   const chords = played.flatMap((index) => arrangement.chords[index] ?? []);
   return {
@@ -138,11 +138,11 @@ function routeQuestion(
     weights: DEFAULT_WEIGHTS,
     chords: chords.map(({ chord }) => recipe.chord(chord)),
     terms: chords.map(({ limits }) => termsOf(limits, recipe)),
-    most,
+    max,
     goal: recipe.goal,
     nearby: recipe.nearby,
     recipe: recipe.keeps,
-    distinct: most > 1,
+    distinct: max > 1,
     pins: chords.flatMap((chord, index) => {
       const pin = pinOf(chord, neck, player);
       return pin ? [{ index, ...pin }] : [];
@@ -196,14 +196,14 @@ export function hasGrip(question: SongQuestion, recipe: Recipe, chord: ArrangedC
 }
 
 /** The grips of one chord of a song that cost least under its limits, each with its usual fingers. */
-export function gripsOf(question: SongQuestion, index: number, most: number): readonly Fingering[] {
+export function gripsOf(question: SongQuestion, index: number, max: number): readonly Fingering[] {
   const { arrangement, neck, player, book } = question;
   const chord = arrangement.chords[index];
   if (!chord) return [];
   const recipe = recipeOf("usual", question);
   const { weights, limits } = termsOf(chord.limits, recipe);
   const frettings = makeGripSearch(neck, player, weights, book, limits)
-    .cheapest(neck.midi, chord.chord, most)
+    .cheapest(neck.midi, chord.chord, max)
     .map(
       ({ fretting }) =>
         (chord.limits.withoutLowest && withoutLowNote(neck, fretting, chord.chord)) || fretting,

@@ -64,7 +64,7 @@ export function recipeOf(way: Way, { neck }: { readonly neck: Neck }): Recipe {
 export function pairRecipe(string: number): Recipe {
   return {
     ...PLAIN,
-    limits: { rootStrings: [string], mostNotes: 2 },
-    chord: (chord) => ({ ...chord, tones: { kind: "stack", stack: twoOf(chord) } }),
+    limits: { rootStrings: [string], maxNotes: 2 },
+    chord: (chord) => ({ ...chord, tones: { kind: "voicing", voicing: twoOf(chord) } }),
   };
 }

@@ -1,7 +1,7 @@
 import { DEFAULT_CHORD_OPTIONS } from "@/core/chart";
 import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 
 /** What the player asks of the grips of a song, or of a section. */
 export interface PlayLimits {
@@ -10,9 +10,9 @@ export interface PlayLimits {
   /** Strings on which the lowest root may lie, from the thickest, 0; null for any. */
   readonly rootStrings: readonly number[] | null;
   readonly openStrings: "any" | "wanted" | "none";
-  readonly mostNotes: number | null;
+  readonly maxNotes: number | null;
   /** What fives are played as. */
-  readonly fiveStack: Stack;
+  readonly powerChordVoicing: Voicing;
   /** A bass player is there: each grip leaves out its low root, or the bass that is written. */
   readonly withoutLowest: boolean;
 }
@@ -71,9 +71,9 @@ export type Way = (typeof WAYS)[number];
 /** How the player wants a song to be played, beside its chart. */
 export interface SongSettings {
   /** Every chord becomes its five. */
-  readonly allAsFives: boolean;
+  readonly allAsPowerChords: boolean;
   /** Other chords sound on at least this many strings. */
-  readonly leastNotes: number;
+  readonly minNotes: number;
   readonly limits: PlayLimits;
   /** By section, as `sectionKeys` tells them apart: what holds there instead. */
   readonly sectionLimits: Readonly<Record<string, PlayLimits>>;
@@ -85,14 +85,14 @@ export const NO_PLAY_LIMITS: PlayLimits = {
   frets: null,
   rootStrings: null,
   openStrings: "any",
-  mostNotes: null,
-  fiveStack: DEFAULT_CHORD_OPTIONS.fiveStack,
+  maxNotes: null,
+  powerChordVoicing: DEFAULT_CHORD_OPTIONS.powerChordVoicing,
   withoutLowest: false,
 };
 
 export const DEFAULT_SONG_SETTINGS: SongSettings = {
-  allAsFives: false,
-  leastNotes: DEFAULT_CHORD_OPTIONS.leastNotes,
+  allAsPowerChords: false,
+  minNotes: DEFAULT_CHORD_OPTIONS.minNotes,
   limits: NO_PLAY_LIMITS,
   sectionLimits: {},
   marks: [],

@@ -4,7 +4,7 @@ import { type Taste } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import {
-  leastOf,
+  minOf,
   timeRoute,
   type ChangeTempos,
   type GripRoute,
@@ -63,10 +63,10 @@ export function timeSong(
   const timed = timeRoute(neck, route, { gaps, tempoBpm, quartersPerBeat }, constants);
   const changes = timed.changes.map((change) => ({ ...change, holds: holdsAt(tempoBpm, change) }));
   const tempos = changes.map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity);
-  const least = Math.min(...tempos);
-  const worst = least === Infinity ? null : tempos.indexOf(least);
+  const min = Math.min(...tempos);
+  const worst = min === Infinity ? null : tempos.indexOf(min);
   const strokes = downStrokeLimit(arrangement, downStrokesBpm);
-  const ofAll = (change: number | null) => leastOf([change, strokes?.tempoBpm ?? null]);
+  const ofAll = (change: number | null) => minOf([change, strokes?.tempoBpm ?? null]);
   const songTempos = {
     cleanTempoBpm: ofAll(timed.cleanTempoBpm),
     possibleTempoBpm: ofAll(timed.possibleTempoBpm),
@@ -85,7 +85,7 @@ export function timeSong(
     ...timed,
     ...songTempos,
     holds: holdsAt(tempoBpm, songTempos),
-    limit: limitOf(worst, least, strokes),
+    limit: limitOf(worst, min, strokes),
     total: sum(grips) + sum(changes.map(({ cost }) => cost)),
     changes,
     worst,

@@ -47,8 +47,8 @@ export function planWays(question: SongQuestion): readonly NamedRoute[] {
 }
 
 /** The usual route and the best ones that are distinct from it, and from each other. */
-function planOthers(question: SongQuestion, most: number): readonly SongRoute[] {
-  const found = routesOf(question, recipeOf("usual", question), most);
+function planOthers(question: SongQuestion, max: number): readonly SongRoute[] {
+  const found = routesOf(question, recipeOf("usual", question), max);
   if (!found.ok) return [];
   const { played, routes } = found.value;
   return routes.map((route) => ({

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import { Chord as Tonal, Interval } from "tonal";
 import { pitchClassOf } from "@/core/pitch";
-import { degreesOf, findChord } from "@/core/stack";
+import { degreesOf, findChord } from "@/core/voicing";
 import { chordOf } from "./chord";
 import { findQuality, QUALITIES } from "./qualities";
-import { OPTIONAL_DEGREES } from "@/core/stack";
+import { OPTIONAL_DEGREES } from "@/core/voicing";
 import { DEFAULT_CHORD_OPTIONS, readChord } from "./readChord";
 import { countChords, readProgression } from "./readProgression";
 
@@ -40,7 +40,7 @@ describe("kinds of chords", () => {
       if (!name) continue;
       // Some are called by another root over theirs: C9sus4 is F6/9/C.
       const { root, tones } = chord(name);
-      const read = tones.kind === "free" ? tones.allowed : tones.stack;
+      const read = tones.kind === "free" ? tones.allowed : tones.voicing;
       const over = semitones.map((tone) => tone - pitchClassOf(root));
       expect(degreesOf(read)).toEqual(degreesOf(over));
     }
@@ -74,19 +74,19 @@ describe("kinds of chords", () => {
 });
 
 describe("what a chord allows", () => {
-  test("a five is a stack; all chords are, where they are reduced to it", () => {
-    const fives = { ...DEFAULT_CHORD_OPTIONS, fiveStack: [-5, 0], allAsFives: true };
-    expect(chord("D5").tones).toEqual({ kind: "stack", stack: [0, 7, 12] });
+  test("a five is a voicing; all chords are, where they are reduced to it", () => {
+    const fives = { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing: [-5, 0], allAsPowerChords: true };
+    expect(chord("D5").tones).toEqual({ kind: "voicing", voicing: [0, 7, 12] });
     expect(chord("Dm7", fives)).toMatchObject({
       name: "D5",
-      tones: { kind: "stack", stack: [-5, 0] },
+      tones: { kind: "voicing", voicing: [-5, 0] },
     });
   });
 
   test("the same from a root and a voicing", () => {
     const root = { letter: "D", accidental: 0 } as const;
-    expect(chordOf(root, { stack: [0, 7, 12], leastNotes: null })).toEqual(chord("D5"));
-    expect(chordOf(root, { stack: [0, 3, 7], leastNotes: 4 })).toEqual(chord("Dm"));
+    expect(chordOf(root, { voicing: [0, 7, 12], minNotes: null })).toEqual(chord("D5"));
+    expect(chordOf(root, { voicing: [0, 3, 7], minNotes: 4 })).toEqual(chord("Dm"));
   });
 });
 
@@ -124,7 +124,7 @@ describe("progressions", () => {
   });
 
   test("two chords of one name that ask for other tones are counted apart", () => {
-    const two = [chord("G5"), chord("G5", { ...DEFAULT_CHORD_OPTIONS, fiveStack: [0, 7] })];
+    const two = [chord("G5"), chord("G5", { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing: [0, 7] })];
     expect(countChords(two).map(({ times }) => times)).toEqual([1, 1]);
   });
 

@@ -1,5 +1,5 @@
 import { pitchClass, pitchClassOf, type Midi, type Note } from "@/core/pitch";
-import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "@/core/stack";
+import { degreesOf, nameChord, requiredDegrees, type Voicing, type ChordForm } from "@/core/voicing";
 
 /** A chord of a chart, with what may be played for it. */
 export interface Chord {
@@ -10,8 +10,8 @@ export interface Chord {
 }
 
 export type ChordTones =
-  /** A stack as it stands, on a root in any octave. */
-  | { readonly kind: "stack"; readonly stack: Stack }
+  /** A voicing as it stands, on a root in any octave. */
+  | { readonly kind: "voicing"; readonly voicing: Voicing }
   /** Any doubling of some degrees; all numbers are semitones over the root, 0 to 11. */
   | {
       readonly kind: "free";
@@ -21,24 +21,24 @@ export type ChordTones =
       readonly bass: number | null;
       /** The bass is no tone of the chord: it sounds once, at the bottom. */
       readonly bassIsForeign: boolean;
-      readonly leastNotes: number;
+      readonly minNotes: number;
     };
 
 /** The chord of a root and a voicing, named by what sounds. */
-export function chordOf(root: Note, { stack, leastNotes }: Voicing): Chord {
+export function chordOf(root: Note, { voicing, minNotes }: ChordForm): Chord {
   const lowest = 48 + pitchClassOf(root);
   const { name } = nameChord(
-    stack.map((tone) => lowest + tone),
+    voicing.map((tone) => lowest + tone),
     root,
   );
-  if (leastNotes === null) return { name, root, tones: { kind: "stack", stack } };
-  return { name, root, tones: freeTones(stack, leastNotes) };
+  if (minNotes === null) return { name, root, tones: { kind: "voicing", voicing } };
+  return { name, root, tones: freeTones(voicing, minNotes) };
 }
 
 /** Free mode over a chord's semitones, perhaps with a certain lowest note. */
 export function freeTones(
   semitones: readonly number[],
-  leastNotes: number,
+  minNotes: number,
   bass: number | null = null,
 ): ChordTones {
   const own = degreesOf(semitones);
@@ -51,13 +51,13 @@ export function freeTones(
     required: low !== null && !required.includes(low) ? [...required, low] : required,
     bass: low,
     bassIsForeign,
-    leastNotes,
+    minNotes,
   };
 }
 
 /** Whether the lowest of some pitches is the one that the chord asks for, and sounds as often as it may. */
 export function hasItsBass({ root, tones }: Chord, sounding: readonly Midi[]): boolean {
-  if (tones.kind === "stack" || tones.bass === null) return true;
+  if (tones.kind === "voicing" || tones.bass === null) return true;
   const bassClass = pitchClass(pitchClassOf(root) + tones.bass);
   if (pitchClass(Math.min(...sounding)) !== bassClass) return false;
   return (

@@ -1,8 +1,8 @@
 export { type Chord, type ChordTones, chordOf, hasItsBass } from "./chord";
-export { fifthOf, fiveOf, fiveSuffix } from "./five";
+export { fifthOf, powerChordOf, powerChordSuffix } from "./powerChord";
 export { findQuality, QUALITIES, type Quality } from "./qualities";
 export { type ChordParts } from "./parts";
-export { DEFAULT_CHORD_OPTIONS, fiveOnPitchClass, parseChord, readChord } from "./readChord";
+export { DEFAULT_CHORD_OPTIONS, powerChordOnPitchClass, parseChord, readChord } from "./readChord";
 export {
   type CountedChord,
   MAX_CHORDS,

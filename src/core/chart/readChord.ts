@@ -7,26 +7,26 @@ import {
   type Note,
 } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 import { freeTones, type Chord } from "./chord";
-import { fiveOf } from "./five";
+import { powerChordOf } from "./powerChord";
 import { type ChordParts } from "./parts";
 import { findQuality } from "./qualities";
 
 /** How a chart's chords are played. */
 export interface ChordOptions {
   /** What a five, "D5", is played as: [0, 7, 12] is root, fifth and octave. */
-  readonly fiveStack: Stack;
+  readonly powerChordVoicing: Voicing;
   /** Whether every chord is reduced to that, whatever its quality. */
-  readonly allAsFives: boolean;
+  readonly allAsPowerChords: boolean;
   /** Other chords sound on at least this many strings, in any doubling. */
-  readonly leastNotes: number;
+  readonly minNotes: number;
 }
 
 export const DEFAULT_CHORD_OPTIONS: ChordOptions = {
-  fiveStack: [0, 7, 12],
-  allAsFives: false,
-  leastNotes: 4,
+  powerChordVoicing: [0, 7, 12],
+  allAsPowerChords: false,
+  minNotes: 4,
 };
 
 const ROOT = /^([A-Ga-g](?:#{1,2}|b{1,2})?)(.*)$/;
@@ -49,7 +49,7 @@ export function readChord(
   const [, rootText = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
   const onRoot = parseNote(rootText);
   // Reduced to fives, a chord of any kind is known by its root.
-  if (options.allAsFives && onRoot.ok) return success(fiveOn(onRoot.value, options));
+  if (options.allAsPowerChords && onRoot.ok) return success(powerChordOn(onRoot.value, options));
   if (!parts) {
     return failure(
       field,
@@ -57,23 +57,23 @@ export function readChord(
     );
   }
   const { root, quality, bass } = parts;
-  if (quality.suffix === "5" && bass === null) return success(fiveOn(root, options));
-  if (quality.suffix.startsWith("5")) return success(fiveOf(parts, options.fiveStack));
+  if (quality.suffix === "5" && bass === null) return success(powerChordOn(root, options));
+  if (quality.suffix.startsWith("5")) return success(powerChordOf(parts, options.powerChordVoicing));
   const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root);
   return success({
     name: `${noteText(root)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,
     root,
-    tones: freeTones(quality.semitones, Math.max(options.leastNotes, 2), over),
+    tones: freeTones(quality.semitones, Math.max(options.minNotes, 2), over),
   });
 }
 
 /** The five on a pitch class, for callers that give roots as numbers. */
-export function fiveOnPitchClass(pitchClass: number, options: ChordOptions): Chord {
-  return fiveOn(spellPitchClass(pitchClass), options);
+export function powerChordOnPitchClass(pitchClass: number, options: ChordOptions): Chord {
+  return powerChordOn(spellPitchClass(pitchClass), options);
 }
 
-function fiveOn(root: Note, { fiveStack }: ChordOptions): Chord {
-  return { name: `${noteText(root)}5`, root, tones: { kind: "stack", stack: fiveStack } };
+function powerChordOn(root: Note, { powerChordVoicing }: ChordOptions): Chord {
+  return { name: `${noteText(root)}5`, root, tones: { kind: "voicing", voicing: powerChordVoicing } };
 }
 
 /** The kind, and the bass after a slash; "6/9" is a kind of its own. */

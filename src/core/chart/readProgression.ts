@@ -20,7 +20,7 @@ export function readProgression(
   text: string,
   options: ChordOptions = DEFAULT_CHORD_OPTIONS,
   field = "chords",
-  most = MAX_CHORDS,
+  max = MAX_CHORDS,
 ): Result<readonly Chord[]> {
   const words = wordsOf(text);
   if (words.length === 0) return failure(field, "no chord; write some, like D5 F5 C5");
@@ -42,7 +42,7 @@ export function readProgression(
       if (again.length === 0) {
         return failure(field, `'${word}' repeats nothing; write a chord first`);
       }
-      if (chords.length + again.length * (Number(times) - 1) > most) return tooMany(most, field);
+      if (chords.length + again.length * (Number(times) - 1) > max) return tooMany(max, field);
       for (let time = 1; time < Number(times); time++) chords.push(...again);
       if (times === "0") return failure(field, `'${word}': a chord is played once or more`);
       last = chords.length - 1;
@@ -56,7 +56,7 @@ export function readProgression(
       last = chords.length;
       chords.push(chord.value);
     }
-    if (chords.length > most) return tooMany(most, field);
+    if (chords.length > max) return tooMany(max, field);
   }
   if (open.length > 0) return failure(field, "'(' opens a group that is not closed; write )");
   if (chords.length === 0) return failure(field, "no chord; write some, like D5 F5 C5");
@@ -70,8 +70,8 @@ export function isSilenceWord(word: string): boolean {
 
 const TIMES = /^[x×](\d{1,4})$/;
 
-function tooMany(most: number, field: string): Result<never> {
-  return failure(field, `more than ${most} chords; at most ${most} are read at a time`);
+function tooMany(max: number, field: string): Result<never> {
+  return failure(field, `more than ${max} chords; at most ${max} are read at a time`);
 }
 
 /** Chords, "(", ")", "x2" and "%" as words of their own; a chord keeps its own parentheses, "G(add9)". */

@@ -16,8 +16,8 @@ const neckOf = (input: NeckInput): Neck => {
   return neck.value;
 };
 
-const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
-  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+const chordsOf = (text: string, minNotes = 3): readonly Chord[] => {
+  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, minNotes });
   if (!read.ok) throw new Error(read.problem.message);
   return read.value;
 };

@@ -25,7 +25,7 @@ export interface Field {
   readonly midiOf: (row: number) => readonly Midi[];
   readonly group: (playing: Playing) => Groups;
   /** The rows that have cost least so far, cheapest first. */
-  readonly cheapest: (most: number) => readonly number[];
+  readonly cheapest: (max: number) => readonly number[];
 }
 
 /** Lays out the tunings of a space; each begins with the cost of its retuning. */
@@ -57,7 +57,7 @@ export function makeField(space: SearchSpace, weights: Weights, capo: number): F
       grouped.set(playing.join(), groups);
       return groups;
     },
-    cheapest: (most) => cheapestRows(costs, most),
+    cheapest: (max) => cheapestRows(costs, max),
   };
 }
 
@@ -92,17 +92,17 @@ function withoutRepeats(sorted: Float64Array): Float64Array {
 }
 
 /** The rows of the least costs, by one pass that keeps a short sorted list. */
-function cheapestRows(costs: Float64Array, most: number): readonly number[] {
+function cheapestRows(costs: Float64Array, max: number): readonly number[] {
   const best: number[] = [];
   const costOf = (row: number | undefined) =>
     row === undefined ? Infinity : (costs[row] ?? Infinity);
   for (let row = 0; row < costs.length; row++) {
     if (costOf(row) === Infinity) continue;
-    if (best.length === most && costOf(row) >= costOf(best.at(-1))) continue;
+    if (best.length === max && costOf(row) >= costOf(best.at(-1))) continue;
     let place = best.length;
     while (place > 0 && costOf(best[place - 1]) > costOf(row)) place--;
     best.splice(place, 0, row);
-    if (best.length > most) best.pop();
+    if (best.length > max) best.pop();
   }
   return best;
 }

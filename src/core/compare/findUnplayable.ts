@@ -7,7 +7,7 @@ import { searchTunings, type SearchQuestion } from "./searchTunings";
  */
 export function findUnplayable(question: SearchQuestion): Chord | null {
   const isPlayable = (counted: SearchQuestion["chords"][number]) => {
-    const run = searchTunings({ ...question, chords: [counted], most: 1, onlyGainful: false });
+    const run = searchTunings({ ...question, chords: [counted], max: 1, onlyGainful: false });
     for (let step = run.next(); ; step = run.next()) if (step.done) return step.value.length > 0;
   };
   return question.chords.find((counted) => !isPlayable(counted))?.chord ?? null;

@@ -1,6 +1,6 @@
 import { type Fretting } from "@/core/fretting";
 import { type Accidentals, type Midi } from "@/core/pitch";
-import { findChord, nameChord } from "@/core/stack";
+import { findChord, nameChord } from "@/core/voicing";
 import { fitShape } from "./shapes";
 
 /** What the same frets sound in another tuning. */

@@ -17,14 +17,14 @@ const made = makeNeck({ midi: STANDARD, frets: 12 });
 if (!made.ok) throw new Error(made.problem.message);
 const neck = made.value;
 
-const tonesOf = (text: string, leastNotes = 3) => {
-  const chord = readChord(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+const tonesOf = (text: string, minNotes = 3) => {
+  const chord = readChord(text, { ...DEFAULT_CHORD_OPTIONS, minNotes });
   if (!chord.ok) throw new Error(chord.problem.message);
   return chord.value;
 };
 
-const spaceOf = (from: readonly number[], mostTurned: number | null): SearchSpace => {
-  const space = makeSearchSpace(from, { ...NO_SEARCH_LIMITS, up: 1, down: 2, mostTurned });
+const spaceOf = (from: readonly number[], maxTurned: number | null): SearchSpace => {
+  const space = makeSearchSpace(from, { ...NO_SEARCH_LIMITS, up: 1, down: 2, maxTurned });
   if (!space.ok) throw new Error(space.problem.message);
   return space.value;
 };
@@ -33,7 +33,7 @@ describe("sets of strings that a chord may sound on", () => {
   const numbers = (sets: readonly (readonly boolean[])[]) =>
     sets.map((playing) => playing.flatMap((plays, string) => (plays ? [string] : [])));
 
-  test("a stack takes as many as it has tones", () => {
+  test("a voicing takes as many as it has tones", () => {
     const sets = numbers(stringSets(tonesOf("D5").tones, 4));
     expect(sets).toEqual([
       [0, 1, 2],
@@ -57,8 +57,8 @@ describe("the tunings of a search, a row each", () => {
   const from = [38, 45, 50, 55];
 
   test("each once, with the cost of its retuning", () => {
-    for (const mostTurned of [null, 0, 1, 2]) {
-      const space = spaceOf(from, mostTurned);
+    for (const maxTurned of [null, 0, 1, 2]) {
+      const space = spaceOf(from, maxTurned);
       const field = makeField(space, DEFAULT_WEIGHTS, 0);
       const rows = Array.from({ length: field.size }, (_, row) => field.midiOf(row));
       expect(field.size).toBe(space.size);

@@ -43,13 +43,13 @@ const spaceOf = (
 };
 
 /** Every tuning that the strings' pitches make, counted out one by one. */
-function tuningsOf({ from, perString, mostTurned, others }: SearchSpace): number[][] {
+function tuningsOf({ from, perString, maxTurned, others }: SearchSpace): number[][] {
   const all = perString.reduce<number[][]>(
     (rows, pitches) => rows.flatMap((row) => pitches.map((midi) => [...row, midi])),
     [[]],
   );
   const near = all.filter(
-    (midi) => midi.filter((pitch, string) => pitch !== from[string]).length <= mostTurned,
+    (midi) => midi.filter((pitch, string) => pitch !== from[string]).length <= maxTurned,
   );
   return [...near, ...others.map((midi) => [...midi])];
 }
@@ -110,16 +110,16 @@ describe("a search finds what counting out every tuning finds", () => {
         fc.constantFrom<Player>({}, { school: "ring barre" }),
         fc.array(fc.integer({ min: -2, max: 2 }), { minLength: 4, maxLength: 4 }),
         fc.option(fc.integer({ min: 1, max: 4 }), { nil: null }),
-        (text, weights, player, steps, mostTurned) => {
+        (text, weights, player, steps, maxTurned) => {
           const from = steps.map((step, string) => (STANDARD[string] ?? 0) + step);
-          const space = spaceOf(from, { up: 1, down: 1, mostTurned });
+          const space = spaceOf(from, { up: 1, down: 1, maxTurned });
           check({
             neck: neckOf(from),
             player,
             chords: chordsOf(text),
             weights,
             space,
-            most: MOST,
+            max: MOST,
             onlyGainful: false,
           });
         },
@@ -130,7 +130,7 @@ describe("a search finds what counting out every tuning finds", () => {
 
   test("six strings, with the catalogue beside", () => {
     const others = TUNINGS.map(({ midi }) => midi);
-    const space = spaceOf(STANDARD, { up: 0, down: 2, mostTurned: 2 }, others);
+    const space = spaceOf(STANDARD, { up: 0, down: 2, maxTurned: 2 }, others);
     const chords = chordsOf("D5 F5 C5 Bb5 D5");
     check({
       neck: neckOf(STANDARD, 24),
@@ -138,7 +138,7 @@ describe("a search finds what counting out every tuning finds", () => {
       chords,
       weights: DEFAULT_WEIGHTS,
       space,
-      most: MOST,
+      max: MOST,
       onlyGainful: false,
     });
   }, 120_000);
@@ -150,11 +150,11 @@ describe("a search finds what counting out every tuning finds", () => {
     const weights = { ...DEFAULT_WEIGHTS, low: 1 };
     const space = spaceOf(from, { up: 1, down: 1 });
     const question = { neck: made.value, player: {}, chords: chordsOf("G5 Dm"), weights, space };
-    check({ ...question, most: MOST, onlyGainful: false });
+    check({ ...question, max: MOST, onlyGainful: false });
   }, 60_000);
 
-  test("a stack of more tones than strings is found nowhere", () => {
-    const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, fiveStack: [0, 7, 12, 19, 24] });
+  test("a voicing of more tones than strings is found nowhere", () => {
+    const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing: [0, 7, 12, 19, 24] });
     const chords = read.ok ? countChords(read.value) : [];
     const from = STANDARD.slice(0, 4);
     const question = {
@@ -162,7 +162,7 @@ describe("a search finds what counting out every tuning finds", () => {
       player: {},
       chords,
       weights: DEFAULT_WEIGHTS,
-      most: MOST,
+      max: MOST,
       onlyGainful: false,
     };
     expect(search({ ...question, space: spaceOf(from) }).found).toEqual([]);
@@ -179,7 +179,7 @@ describe("a search finds what counting out every tuning finds", () => {
       const question = { neck: neckOf(from), player: {}, chords: chordsOf(text), weights, space };
       const chordCosts = new Map(
         tuningsOf(space).map((midi) => {
-          const score = scoreFromScratch({ ...question, most: MOST, onlyGainful: false }, midi);
+          const score = scoreFromScratch({ ...question, max: MOST, onlyGainful: false }, midi);
           return [midi.join(), score - weights.retuning * retuningPoints(from, midi)] as const;
         }),
       );
@@ -195,7 +195,7 @@ describe("a search finds what counting out every tuning finds", () => {
         .map((midi) => costOf(midi) + weights.retuning * retuningPoints(from, midi))
         .filter((score) => score < Infinity)
         .sort((a, b) => a - b);
-      const { found } = search({ ...question, most: MOST, onlyGainful: true });
+      const { found } = search({ ...question, max: MOST, onlyGainful: true });
       expect(found).toHaveLength(Math.min(MOST, scores.length));
       for (const [place, { score }] of found.entries()) {
         expect(score).toBeCloseTo(scores[place] ?? NaN, 6);
@@ -210,7 +210,7 @@ describe("a search finds what counting out every tuning finds", () => {
       chords: chordsOf("D5 G5"),
       weights: DEFAULT_WEIGHTS,
       space: spaceOf(STANDARD),
-      most: MOST,
+      max: MOST,
       onlyGainful: false,
     });
     const shares = reports.map(({ share }) => share);
@@ -224,7 +224,7 @@ describe("a search finds what counting out every tuning finds", () => {
 describe("what is searched", () => {
   test("every tuning within the limits, counted beforehand", () => {
     expect(spaceOf(STANDARD).size).toBe(5 ** 6);
-    expect(spaceOf(STANDARD, { mostTurned: 1 }).size).toBe(1 + 6 * 4);
+    expect(spaceOf(STANDARD, { maxTurned: 1 }).size).toBe(1 + 6 * 4);
     expect(spaceOf(STANDARD, { movable: [0, 5] }).size).toBe(25);
     expect(spaceOf(STANDARD, { lowest: 40 }).perString[0]).toEqual([40, 41, 42]);
   });
@@ -245,7 +245,7 @@ describe("what is searched", () => {
     const openC = [36, 43, 48, 55, 60, 64];
     const { others } = spaceOf(STANDARD, {}, [dropD, openG, openC, openC, usualMidi(7)]);
     expect(others).toEqual([openC]);
-    expect(spaceOf(STANDARD, { mostTurned: 3 }, [openC]).others).toEqual([]);
+    expect(spaceOf(STANDARD, { maxTurned: 3 }, [openC]).others).toEqual([]);
   });
 
   test("what would be too large is said beforehand, with its size and what to limit", () => {

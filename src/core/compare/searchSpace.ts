@@ -11,7 +11,7 @@ export interface SearchLimits {
   /** The strings that may be turned, as indexes from the thickest. */
   readonly movable: readonly number[] | null;
   /** At most this many strings are turned. */
-  readonly mostTurned: number | null;
+  readonly maxTurned: number | null;
   /** No string is tuned lower than this, turned or not. */
   readonly lowest: Midi | null;
   /** No string that is turned is slack, near breaking, or wound above what it is made for. */
@@ -22,7 +22,7 @@ export const NO_SEARCH_LIMITS: SearchLimits = {
   up: 2,
   down: 2,
   movable: null,
-  mostTurned: null,
+  maxTurned: null,
   lowest: null,
   tension: null,
 };
@@ -36,7 +36,7 @@ export interface SearchSpace {
   /** By string, thickest first: the pitches it may have, its own first where it may stay. */
   readonly perString: readonly (readonly Midi[])[];
   /** At most this many strings differ from their current pitch. */
-  readonly mostTurned: number;
+  readonly maxTurned: number;
   /** Tunings beyond those, such as the catalogue's. */
   readonly others: readonly (readonly Midi[])[];
   /** How many tunings there are in all. */
@@ -52,7 +52,7 @@ export function makeSearchSpace(
   limits: SearchLimits,
   others: readonly (readonly Midi[])[] = [],
 ): Result<SearchSpace> {
-  const { up, down, mostTurned } = limits;
+  const { up, down, maxTurned } = limits;
   for (const [field, semitones] of Object.entries({ up, down })) {
     if (!Number.isInteger(semitones) || semitones < 0 || semitones > 24) {
       return failure(`limits.${field}`, `${semitones}: write whole semitones from 0 to 24`);
@@ -78,12 +78,12 @@ export function makeSearchSpace(
       `string ${stuck} is tuned lower and cannot be turned up to it; allow more semitones, or a lower note`,
     );
   }
-  const most = Math.min(mostTurned ?? from.length, from.length);
-  const reachable = countTunings(from, perString, most);
+  const max = Math.min(maxTurned ?? from.length, from.length);
+  const reachable = countTunings(from, perString, max);
   const beyond = uniqueTunings(others).filter(
     (midi) =>
       midi.length === from.length &&
-      midi.filter((pitch, string) => pitch !== from[string]).length <= most &&
+      midi.filter((pitch, string) => pitch !== from[string]).length <= max &&
       midi.every((pitch, string) => {
         const now = from[string] ?? pitch;
         return pitch === now ? mayStay(limits, now) : mayHang(limits, string, now, pitch);
@@ -97,7 +97,7 @@ export function makeSearchSpace(
       `${size.toLocaleString("en")} tunings; at most ${MAX_TUNINGS.toLocaleString("en")} are searched. Allow fewer semitones, fewer strings that may move, or fewer strings turned at once`,
     );
   }
-  return success({ from, perString, mostTurned: most, others: beyond, size });
+  return success({ from, perString, maxTurned: max, others: beyond, size });
 }
 
 /** A string that is not turned keeps the one limit that binds every string. */
@@ -119,7 +119,7 @@ function mayHang(limits: SearchLimits, string: number, from: Midi, to: Midi): bo
 function countTunings(
   from: readonly Midi[],
   perString: readonly (readonly Midi[])[],
-  most: number,
+  max: number,
 ): number {
   // By the number of strings turned so far.
   let ways = [1];
@@ -131,7 +131,7 @@ function countTunings(
       (_, count) => staying * (ways[count] ?? 0) + turned * (ways[count - 1] ?? 0),
     );
   }
-  return ways.slice(0, most + 1).reduce((sum, count) => sum + count, 0);
+  return ways.slice(0, max + 1).reduce((sum, count) => sum + count, 0);
 }
 
 function uniqueTunings(tunings: readonly (readonly Midi[])[]): readonly (readonly Midi[])[] {
@@ -144,9 +144,9 @@ function uniqueTunings(tunings: readonly (readonly Midi[])[]): readonly (readonl
  * Every tuning of the space that its strings' pitches make, as one row of digits each: the place of
  * the pitch in `perString`. The current tuning comes first where it may stay.
  */
-export function tuningDigits({ from, perString, mostTurned }: SearchSpace): Uint8Array {
+export function tuningDigits({ from, perString, maxTurned }: SearchSpace): Uint8Array {
   const strings = perString.length;
-  const digits = new Uint8Array(countTunings(from, perString, mostTurned) * strings);
+  const digits = new Uint8Array(countTunings(from, perString, maxTurned) * strings);
   const row = new Uint8Array(strings);
   let written = 0;
   const visit = (string: number, turned: number): void => {
@@ -157,7 +157,7 @@ export function tuningDigits({ from, perString, mostTurned }: SearchSpace): Uint
     }
     for (const [digit, midi] of (perString[string] ?? []).entries()) {
       const isTurned = midi !== from[string];
-      if (isTurned && turned === mostTurned) continue;
+      if (isTurned && turned === maxTurned) continue;
       row[string] = digit;
       visit(string + 1, turned + (isTurned ? 1 : 0));
     }

@@ -14,7 +14,7 @@ import {
 } from "@/core/gripSearch";
 import { retuneNeck, type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
-import { leastPreference } from "@/core/preference";
+import { minPreference } from "@/core/preference";
 import { makeField, type Field } from "./field";
 import { retuningPoints, stringRetuningCost } from "./retuning";
 import { type SearchSpace } from "./searchSpace";
@@ -31,7 +31,7 @@ export interface SearchQuestion {
   readonly limits?: GripLimits;
   readonly space: SearchSpace;
   /** How many tunings to find. */
-  readonly most: number;
+  readonly max: number;
   /** Leaves out tunings with a string turned for nothing: left alone, the chords would cost no more. */
   readonly onlyGainful: boolean;
 }
@@ -65,9 +65,9 @@ const PROBED = 24;
 export function* searchTunings(
   question: SearchQuestion,
 ): Generator<SearchProgress, readonly FoundTuning[]> {
-  const { neck, player, chords, weights, space, most } = question;
+  const { neck, player, chords, weights, space, max } = question;
   const search = makeGripSearch(neck, player, weights, undefined, question.limits);
-  const shortlist = makeShortlist(most);
+  const shortlist = makeShortlist(max);
   const field = makeField(space, weights, neck.capo);
   const scoreOf = (midi: readonly Midi[], limit: number) =>
     scoreTuning(search, question, midi, limit);
@@ -87,19 +87,19 @@ export function* searchTunings(
 
   const work = chords.map(({ chord }) => workOf(space, chord));
   const allWork = work.flat().reduce((sum, each) => sum + each.groups, 0);
-  const floor = leastPossible(question);
+  const floor = minPossible(question);
   for (const [index, { chord, times }] of chords.entries()) {
     const later = chords.slice(index + 1).reduce((sum, each) => sum + each.times, 0) * floor;
     /** What the chord may cost in a tuning that can still come in. */
     const mayCost = (row: number) =>
       (shortlist.worst() + ROUNDING - (field.costs[row] ?? Infinity) - later) / times;
-    const least = new Float64Array(field.size).fill(Infinity);
+    const min = new Float64Array(field.size).fill(Infinity);
     for (const { playing, groups } of work[index] ?? []) {
-      lowerLeast(search, field, chord, playing, least, mayCost);
+      lowerLeast(search, field, chord, playing, min, mayCost);
       share += groups / allWork;
       yield { share, open, best: shortlist.best() };
     }
-    open = addCosts(field.costs, least, times, mayCost);
+    open = addCosts(field.costs, min, times, mayCost);
     probeCheapest();
     yield { share, open, best: shortlist.best() };
   }
@@ -152,7 +152,7 @@ function scoreTuning(
   const { neck, chords, weights, space } = question;
   const sounding = retuneNeck(neck, midi).midi;
   const retuning = retuningPoints(space.from, midi);
-  const floor = leastPossible(question);
+  const floor = minPossible(question);
   let score = weighRetuning(retuning, weights);
   let later = chords.reduce((sum, { times }) => sum + times, 0) * floor;
   for (const { chord, times } of chords) {
@@ -166,12 +166,12 @@ function scoreTuning(
 }
 
 /** What no grip in any tuning of a question costs less than, with a capo or without. */
-function leastPossible({ space, weights, player, neck }: SearchQuestion): number {
+function minPossible({ space, weights, player, neck }: SearchQuestion): number {
   const { perString, others } = space;
   const { low, ringing, usual } = weights;
   const strings = perString.length;
   const lowest = Math.min(...perString.flat(), ...others.flat());
-  const preference = leastPreference(player.tilts ?? [], { lowest, strings, frets: neck.frets });
+  const preference = minPreference(player.tilts ?? [], { lowest, strings, frets: neck.frets });
   return low * lowCost(lowest) + usual * preference - ringing * PER_RINGING * strings;
 }
 
@@ -192,7 +192,7 @@ function lowerLeast(
   field: Field,
   chord: Chord,
   playing: Playing,
-  least: Float64Array,
+  min: Float64Array,
   mayCost: (row: number) => number,
 ): void {
   const { ofRow, tree } = field.group(playing);
@@ -200,26 +200,26 @@ function lowerLeast(
   const limits = new Float64Array(countTunings(tree)).fill(-Infinity);
   for (const [row, group] of ofRow.entries()) {
     if (field.costs[row] === Infinity) continue;
-    const limit = Math.min(least[row] ?? Infinity, mayCost(row));
+    const limit = Math.min(min[row] ?? Infinity, mayCost(row));
     if (limit > (limits[group] ?? Infinity)) limits[group] = limit;
   }
-  const found = search.leastOn(tree, chord, playing, limits);
+  const found = search.minOn(tree, chord, playing, limits);
   for (const [row, group] of ofRow.entries()) {
     const cost = found[group] ?? Infinity;
-    if (cost < (least[row] ?? Infinity)) least[row] = cost;
+    if (cost < (min[row] ?? Infinity)) min[row] = cost;
   }
 }
 
 /** Adds a chord to every tuning; one in which it costs too much is out. Answers how many are left. */
 function addCosts(
   costs: Float64Array,
-  least: Float64Array,
+  min: Float64Array,
   times: number,
   mayCost: (row: number) => number,
 ): number {
   let open = 0;
   for (const [row, cost] of costs.entries()) {
-    const more = least[row] ?? Infinity;
+    const more = min[row] ?? Infinity;
     costs[row] = more > mayCost(row) ? Infinity : cost + times * more;
     if (costs[row] !== Infinity) open++;
   }

@@ -16,20 +16,20 @@ export interface Shortlist {
   readonly offer: (tuning: ScoredTuning) => void;
 }
 
-export function makeShortlist(most: number): Shortlist {
+export function makeShortlist(max: number): Shortlist {
   const best: ScoredTuning[] = [];
   const known = new Set<string>();
   return {
     best: () => [...best],
-    worst: () => (best.length < most ? Infinity : (best.at(-1)?.score ?? Infinity)),
+    worst: () => (best.length < max ? Infinity : (best.at(-1)?.score ?? Infinity)),
     offer: (tuning) => {
       const key = tuning.midi.join();
       if (tuning.score === Infinity || known.has(key)) return;
       const place = best.findIndex((other) => compareTunings(tuning, other) < 0);
-      if (place < 0 && best.length >= most) return;
+      if (place < 0 && best.length >= max) return;
       known.add(key);
       best.splice(place < 0 ? best.length : place, 0, tuning);
-      if (best.length > most) best.pop();
+      if (best.length > max) best.pop();
     },
   };
 }

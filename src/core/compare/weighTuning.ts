@@ -43,12 +43,12 @@ export function weighTuning(
   neck: Neck,
   chords: readonly CountedChord[],
   player: Taste,
-  most: number,
+  max: number,
 ): WeighedTuning {
   const weighed = chords.map((counted) => ({
     ...counted,
     grips: search
-      .cheapest(neck.midi, counted.chord, most)
+      .cheapest(neck.midi, counted.chord, max)
       .flatMap(({ fretting, cost }) => gripsOf(neck, counted.chord, fretting, player, cost)),
   }));
   return { chords: weighed, totals: addUp(weighed) };

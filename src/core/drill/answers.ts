@@ -65,7 +65,7 @@ const SLOW_MS: Readonly<Record<AskedWhat, number>> = {
   places: 3000,
   grip: 8000,
   chord: 6000,
-  "which stack": 8000,
+  "which voicing": 8000,
   higher: 8000,
   touch: 8000,
   press: Infinity,

@@ -10,7 +10,7 @@ export const ASKED_DRILLS: readonly AskedDrill[] = [
   asked("know:places", "places", "Every place of a note", "Find all of them; none may be missing."),
   asked("know:grip", "grip", "From name to grip", "A name: put the grip on the neck."),
   asked("know:chord", "chord", "From grip to name", "A grip: say what it is."),
-  asked("hear:which", "which stack", "Which stack is it?", "Listen; then say what you heard."),
+  asked("hear:which", "which voicing", "Which voicing is it?", "Listen; then say what you heard."),
   asked("hear:higher", "higher", "Higher or lower", "Two places, one after the other."),
   asked("hear:touch", "touch", "Ringing, muted or choked", "Listen to the picking hand."),
   asked(

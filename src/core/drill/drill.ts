@@ -34,7 +34,7 @@ export const ASKED = [
   "half steps",
   "grip",
   "chord",
-  "which stack",
+  "which voicing",
   "higher",
   "touch",
   "press",

@@ -12,7 +12,7 @@ export interface DrilledSong {
   readonly route: SongRoute;
 }
 
-const MOST_CHANGES = 5;
+const MAX_CHANGES = 5;
 
 /** The tightest changes of a song's route, each with the bars around it, the tightest first. */
 export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
@@ -44,7 +44,7 @@ export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
       startBpm: startTempo(bpm, arrangement.tempoBpm),
       showsSilence: false,
     });
-    if (drills.length === MOST_CHANGES) break;
+    if (drills.length === MAX_CHANGES) break;
   }
   return drills;
 }

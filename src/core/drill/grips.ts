@@ -19,13 +19,13 @@ export interface DrillGrip {
 const [FIFTH, OCTAVE] = [7, 12];
 
 /** Root and fifth on a string and the next thinner one; null where the hand cannot hold them. */
-export function fiveAt(rig: DrillRig, string: number, fret: number): DrillGrip | null {
-  return stackAt(rig, string, fret, [0, FIFTH]);
+export function powerChordAt(rig: DrillRig, string: number, fret: number): DrillGrip | null {
+  return voicingAt(rig, string, fret, [0, FIFTH]);
 }
 
 /** Root, fifth and octave on three strings. */
 export function threeAt(rig: DrillRig, string: number, fret: number): DrillGrip | null {
-  return stackAt(rig, string, fret, [0, FIFTH, OCTAVE]);
+  return voicingAt(rig, string, fret, [0, FIFTH, OCTAVE]);
 }
 
 /** The fifth in the bass and the root above it; `fret` is the root's, on the thinner of the two strings. */
@@ -43,14 +43,14 @@ export function invertedAt(rig: DrillRig, string: number, fret: number): DrillGr
   return grip && { ...grip, name: `${grip.name}/${nameOf(rig, root + FIFTH)}` };
 }
 
-function stackAt(
+function voicingAt(
   rig: DrillRig,
   string: number,
   fret: number,
-  stack: readonly number[],
+  voicing: readonly number[],
 ): DrillGrip | null {
   const root = (rig.neck.midi[string] ?? NaN) + fret;
-  const placed = stack.map((semitones, index): [number, number] => {
+  const placed = voicing.map((semitones, index): [number, number] => {
     const on = string + index;
     return [on, root + semitones - (rig.neck.midi[on] ?? NaN)];
   });

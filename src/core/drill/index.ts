@@ -9,7 +9,7 @@ export {
   type PlayedDrill,
 } from "./drill";
 export { songDrills, type DrilledSong } from "./fromSong";
-export { fiveAt, type DrillGrip, type DrillRig } from "./grips";
+export { powerChordAt, type DrillGrip, type DrillRig } from "./grips";
 export {
   climb,
   DEFAULT_LADDER,

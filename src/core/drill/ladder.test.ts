@@ -43,7 +43,7 @@ describe("the tempo ladder", () => {
   });
 
   test("the player's own steps and limits hold", () => {
-    const own = { ...DEFAULT_LADDER, stepBpm: 10, leastBpm: 55, mostBpm: 75 };
+    const own = { ...DEFAULT_LADDER, stepBpm: 10, minBpm: 55, maxBpm: 75 };
     expect(course("cccccc", own).join(" ")).toBe("60 70 70 75 75 75");
     expect(course("mm", own).join(" ")).toBe("55 55");
     expect(firstRung(300, own).bpm).toBe(75);
@@ -97,7 +97,7 @@ describe("the tempo ladder", () => {
         let rung = firstRung(60, settings);
         for (const result of all) {
           const next = climb(rung, result, settings);
-          expect(next.bpm).toBeGreaterThanOrEqual(settings.leastBpm);
+          expect(next.bpm).toBeGreaterThanOrEqual(settings.minBpm);
           expect(next.bpm - rung.bpm).toBeLessThanOrEqual(settings.stepBpm);
           expect(next.bpm <= rung.bpm || result === "clean").toBe(true);
           rung = next;

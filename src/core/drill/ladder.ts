@@ -4,16 +4,16 @@ import { type Step } from "./step";
 /** The player's steps and limits. */
 export interface LadderSettings {
   readonly stepBpm: number;
-  readonly leastBpm: number;
-  readonly mostBpm: number;
+  readonly minBpm: number;
+  readonly maxBpm: number;
   /** The rest before a change shrinks before the tempo grows. */
   readonly leavesRoom: boolean;
 }
 
 export const DEFAULT_LADDER: LadderSettings = {
   stepBpm: 4,
-  leastBpm: 40,
-  mostBpm: 200,
+  minBpm: 40,
+  maxBpm: 200,
   leavesRoom: false,
 };
 
@@ -120,6 +120,6 @@ export function shownAheadQuarters({ clean }: Rung, barQuarters: number): number
   return clean === 0 ? barQuarters : barQuarters / 2;
 }
 
-function within(bpm: number, { leastBpm, mostBpm }: LadderSettings): number {
-  return Math.min(mostBpm, Math.max(leastBpm, Math.round(bpm)));
+function within(bpm: number, { minBpm, maxBpm }: LadderSettings): number {
+  return Math.min(maxBpm, Math.max(minBpm, Math.round(bpm)));
 }

@@ -5,7 +5,7 @@ import { writeForm } from "@/core/song";
 import { nameTuning, usualMidi } from "@/core/tuning";
 import { type PlayedDrill } from "./drill";
 import {
-  fiveAt,
+  powerChordAt,
   firstString,
   invertedAt,
   nameOf,
@@ -30,7 +30,7 @@ export function fretToFret(
 ): readonly PlayedDrill[] {
   const [low, high] = [Math.min(from, to), Math.max(from, to)];
   const pair = pairName(rig, string);
-  const [down, up] = [fiveAt(rig, string, low), fiveAt(rig, string, high)];
+  const [down, up] = [powerChordAt(rig, string, low), powerChordAt(rig, string, high)];
   const [first, second] = direction === "down" ? [up, down] : [down, up];
   const way =
     direction === "both"
@@ -81,13 +81,13 @@ function fretByFret(rig: DrillRig, string: number): readonly PlayedDrill[] {
       name: `Strings ${pair}, fret by fret`,
       say: "One fret up with every bar, four strums each. Stay on the strings as you slide.",
     },
-    [1, 2, 3, 4, 5, 6, 7, 8].map((fret) => fiveAt(rig, string, fret)),
+    [1, 2, 3, 4, 5, 6, 7, 8].map((fret) => powerChordAt(rig, string, fret)),
   );
 }
 
 /** Three on the thick pair, three on the next, seven there, seven back (common practice). */
 function rectangle(rig: DrillRig, low: number): readonly PlayedDrill[] {
-  const corner = (string: number, fret: number) => fiveAt(rig, string, fret);
+  const corner = (string: number, fret: number) => powerChordAt(rig, string, fret);
   return drillOf(
     {
       key: `move:rectangle:${pairName(rig, low)}`,
@@ -100,7 +100,7 @@ function rectangle(rig: DrillRig, low: number): readonly PlayedDrill[] {
 }
 
 function rootToRoot(rig: DrillRig, low: number): readonly PlayedDrill[] {
-  const grips = [5, 7].flatMap((fret) => [fiveAt(rig, low, fret), fiveAt(rig, low + 1, fret)]);
+  const grips = [5, 7].flatMap((fret) => [powerChordAt(rig, low, fret), powerChordAt(rig, low + 1, fret)]);
   const [thick, next] = [rig.neck.midi.length - low, rig.neck.midi.length - low - 1];
   return drillOf(
     {
@@ -116,7 +116,7 @@ function rootToRoot(rig: DrillRig, low: number): readonly PlayedDrill[] {
 /** One fret on every pair of strings: where two of them lie closer, the shape changes. */
 function stringSetWalk(rig: DrillRig, low: number): readonly PlayedDrill[] {
   const pairs = rig.neck.midi.length - 1 - low;
-  const grips = Array.from({ length: pairs }, (_, index) => fiveAt(rig, low + index, 5));
+  const grips = Array.from({ length: pairs }, (_, index) => powerChordAt(rig, low + index, 5));
   const gaps = grips.flatMap((grip, index) =>
     grip && index > 0 && shapeOf(grip) !== shapeOf(grips[index - 1] ?? null)
       ? [pairName(rig, low + index)]
@@ -135,8 +135,8 @@ function stringSetWalk(rig: DrillRig, low: number): readonly PlayedDrill[] {
 }
 
 function openToMovable(rig: DrillRig, low: number): readonly PlayedDrill[] {
-  const open = fiveAt(rig, low, 0);
-  const [five, seven] = [fiveAt(rig, low, 5), fiveAt(rig, low, 7)];
+  const open = powerChordAt(rig, low, 0);
+  const [five, seven] = [powerChordAt(rig, low, 5), powerChordAt(rig, low, 7)];
   return drillOf(
     {
       key: `move:open-to-movable:${pairName(rig, low)}`,
@@ -151,7 +151,7 @@ function openToMovable(rig: DrillRig, low: number): readonly PlayedDrill[] {
 function inversionPairs(rig: DrillRig, string: number): readonly PlayedDrill[] {
   const pair = pairName(rig, string);
   const frets = [5, 7].flatMap((fret) => [
-    fiveAt(rig, string + 1, fret),
+    powerChordAt(rig, string + 1, fret),
     invertedAt(rig, string, fret),
   ]);
   return drillOf(
@@ -173,7 +173,7 @@ function twoToThree(rig: DrillRig, low: number): readonly PlayedDrill[] {
       name: "Two notes to three",
       say: "Add the octave without losing the two that hold.",
     },
-    [fiveAt(rig, low, 3), threeAt(rig, low, 3), fiveAt(rig, low, 5), threeAt(rig, low, 5)],
+    [powerChordAt(rig, low, 3), threeAt(rig, low, 3), powerChordAt(rig, low, 5), threeAt(rig, low, 5)],
   );
 }
 
@@ -200,10 +200,10 @@ function changedShapes(rig: DrillRig): readonly PlayedDrill[] {
       say: `The shape on ${pair} is another here; then one that stayed, and back.`,
     },
     [
-      fiveAt(rig, changed, 3),
-      fiveAt(rig, beside, 3),
-      fiveAt(rig, changed, 5),
-      fiveAt(rig, beside, 5),
+      powerChordAt(rig, changed, 3),
+      powerChordAt(rig, beside, 3),
+      powerChordAt(rig, changed, 5),
+      powerChordAt(rig, beside, 5),
     ],
   );
 }

@@ -2,7 +2,7 @@ import { soundingMidi, type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 import { CARD_FRETS, cardAt, cardId, readCardId } from "@/core/recall";
 import { type AskedWhat } from "./drill";
-import { fiveAt, firstString, nameOf, type DrillRig } from "./grips";
+import { powerChordAt, firstString, nameOf, type DrillRig } from "./grips";
 
 export interface NeckPlace {
   /** From the thickest, 0. */
@@ -131,7 +131,7 @@ function askPress(rig: DrillRig, random: Random): Question {
 function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Question | null {
   const low = firstString(rig);
   const grips = [low, low + 1].flatMap((string) =>
-    Array.from({ length: CARD_FRETS }, (_, fret) => fiveAt(rig, string, fret) ?? []).flat(),
+    Array.from({ length: CARD_FRETS }, (_, fret) => powerChordAt(rig, string, fret) ?? []).flat(),
   );
   const grip = grips[below(grips.length, random)];
   if (!grip) return null;
@@ -156,7 +156,7 @@ function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Questio
 
 const FIFTH = 7;
 /** What is told apart by ear, in half steps over the lowest note. */
-const STACKS = [
+const VOICINGS = [
   ["Fifth", [0, 7]],
   ["Fourth: the fifth is lowest", [0, 5]],
   ["Octave", [0, 12]],
@@ -168,11 +168,11 @@ const TOUCHES = [
   ["Choked", "choked"],
 ] as const;
 /** Two places that are told apart lie so far from each other at least, in half steps. */
-const LEAST_APART = 1;
-const MOST_APART = 7;
+const MIN_APART = 1;
+const MAX_APART = 7;
 
 function askSound(
-  what: "which stack" | "higher" | "touch",
+  what: "which voicing" | "higher" | "touch",
   rig: DrillRig,
   random: Random,
 ): Question {
@@ -180,7 +180,7 @@ function askSound(
   const root = lowest + below(CARD_FRETS, random);
   const five = (at: Midi) => ({ midi: [at, at + FIFTH], touch: "ringing" }) as const;
   if (what === "higher") {
-    const apart = LEAST_APART + below(MOST_APART, random);
+    const apart = MIN_APART + below(MAX_APART, random);
     const isFirst = random() < 0.5;
     return {
       ...BLANK,
@@ -201,14 +201,14 @@ function askSound(
       expected: { kind: "choice", options: TOUCHES.map(([name]) => name), right },
     };
   }
-  const right = below(STACKS.length, random);
-  const stack = STACKS[right]?.[1] ?? [0];
+  const right = below(VOICINGS.length, random);
+  const voicing = VOICINGS[right]?.[1] ?? [0];
   return {
     ...BLANK,
     what,
     say: "What do you hear?",
-    heard: [{ midi: stack.map((semitones) => root + semitones), touch: "ringing" }],
-    expected: { kind: "choice", options: STACKS.map(([name]) => name), right },
+    heard: [{ midi: voicing.map((semitones) => root + semitones), touch: "ringing" }],
+    expected: { kind: "choice", options: VOICINGS.map(([name]) => name), right },
   };
 }
 

@@ -1,5 +1,5 @@
 import { type PlayedDrill } from "./drill";
-import { fiveAt, firstString, threeAt, type DrillRig } from "./grips";
+import { powerChordAt, firstString, threeAt, type DrillRig } from "./grips";
 import { drillOf } from "./sequence";
 
 const [SLOW_BPM, EASY_BPM] = [50, 70];
@@ -8,10 +8,10 @@ const [SLOW_BPM, EASY_BPM] = [50, 70];
 export function soundDrills(rig: DrillRig): readonly PlayedDrill[] {
   const low = firstString(rig);
   const five = (fret: number, texture?: string) => {
-    const grip = fiveAt(rig, low, fret);
+    const grip = powerChordAt(rig, low, fret);
     return grip && (texture ? { ...grip, texture } : grip);
   };
-  const three = threeAt(rig, low, 5) ?? fiveAt(rig, low, 5);
+  const three = threeAt(rig, low, 5) ?? powerChordAt(rig, low, 5);
   const kind = "sound" as const;
   return [
     ...drillOf(

@@ -5,7 +5,7 @@ import { FORMS, type Form, type FormNode } from "./formTree";
 /** The note of a form's root string, before any other. */
 const ROOT_NOTE = FORMS.notes.get(0) ?? FORMS;
 /** Strings of a form, from that of its root, that may be missing under the bass. */
-const MOST_MISSING = 2;
+const MAX_MISSING = 2;
 const OCTAVE = 12;
 
 /**
@@ -40,7 +40,7 @@ export function isFormOverBass(
   const nearestRoot = bass - aboveRoot + (aboveRoot > OCTAVE / 2 ? OCTAVE : 0);
   if (ends(ROOT_NOTE, rest, above, nearestRoot)) return true;
   let missing: readonly FormNode[] = [ROOT_NOTE];
-  for (let strings = 0; strings <= MOST_MISSING; strings++) {
+  for (let strings = 0; strings <= MAX_MISSING; strings++) {
     const tails = missing.flatMap((node) => node.notes.get(aboveRoot) ?? []);
     if (tails.some((tail) => ends(tail, rest, above, bass - aboveRoot))) return true;
     missing = missing.flatMap(followersOf);

@@ -1,7 +1,7 @@
 export { isFormOverBass } from "./formOverBass";
 export { type FormLetter } from "./formTable";
 export {
-  fiveFormOf,
+  powerChordFormOf,
   FORMS,
   formOf,
   hasFormOn,

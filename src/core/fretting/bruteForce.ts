@@ -1,26 +1,26 @@
 import { type Neck } from "@/core/neck";
 import { pitchClass, type PitchClass } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 import { compareFrettings, type Fretting } from "./fretting";
 
 /**
  * The naive reference that tests and benchmarks compare the search with: every fret combination
- * over every subset of strings as large as the stack, kept where the sorted pitches are the stack
+ * over every subset of strings as large as the voicing, kept where the sorted pitches are the voicing
  * on some octave of the root. Only a span in frets limits it. Never used by the application.
  */
-export function bruteForceStack(
+export function bruteForceVoicing(
   neck: Neck,
   root: PitchClass,
-  stack: Stack,
+  voicing: Voicing,
   maxSpanFrets = Infinity,
 ): readonly Fretting[] {
   const found: Fretting[] = [];
-  for (const strings of subsets(neck.midi.length, stack.length)) {
+  for (const strings of subsets(neck.midi.length, voicing.length)) {
     const frets: (number | null)[] = neck.midi.map(() => null);
     const visit = (index: number): void => {
       const string = strings[index];
       if (string === undefined) {
-        if (isStack(neck, frets, root, stack) && spanFrets(frets) <= maxSpanFrets) {
+        if (isVoicing(neck, frets, root, voicing) && spanFrets(frets) <= maxSpanFrets) {
           found.push([...frets]);
         }
         return;
@@ -42,17 +42,17 @@ export function spanFrets(fretting: Fretting): number {
   return fretted.length > 0 ? Math.max(...fretted) - Math.min(...fretted) : 0;
 }
 
-function isStack(neck: Neck, fretting: Fretting, root: PitchClass, stack: Stack): boolean {
+function isVoicing(neck: Neck, fretting: Fretting, root: PitchClass, voicing: Voicing): boolean {
   const sounding: number[] = [];
   for (let string = 0; string < fretting.length; string++) {
     const fret = fretting[string] ?? null;
     if (fret !== null) sounding.push((neck.midi[string] ?? 0) + fret);
   }
   sounding.sort((a, b) => a - b);
-  const rootMidi = (sounding[0] ?? 0) - (stack[0] ?? 0);
+  const rootMidi = (sounding[0] ?? 0) - (voicing[0] ?? 0);
   return (
     pitchClass(rootMidi) === root &&
-    stack.every((tone, index) => sounding[index] === rootMidi + tone)
+    voicing.every((tone, index) => sounding[index] === rootMidi + tone)
   );
 }
 

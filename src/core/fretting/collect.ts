@@ -4,14 +4,14 @@ import { type Fretting } from "./fretting";
 export const MAX_FRETTINGS = 1_000_000;
 
 export class TooManyFrettings extends RangeError {
-  constructor(most = MAX_FRETTINGS) {
-    super(`more than ${most} frettings; ask for less reach, fewer notes or fewer frets`);
+  constructor(max = MAX_FRETTINGS) {
+    super(`more than ${max} frettings; ask for less reach, fewer notes or fewer frets`);
     this.name = "TooManyFrettings";
   }
 }
 
 /** Adds a copy of a finished fretting. Throws TooManyFrettings when there is no room. */
-export function collect(found: Fretting[], fretting: Fretting, most = MAX_FRETTINGS): void {
-  if (found.length >= most) throw new TooManyFrettings(most);
+export function collect(found: Fretting[], fretting: Fretting, max = MAX_FRETTINGS): void {
+  if (found.length >= max) throw new TooManyFrettings(max);
   found.push([...fretting]);
 }

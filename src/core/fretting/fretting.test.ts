@@ -2,8 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { makeNeck, type Neck, type NeckInput } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
-import { STACKS, type Stack } from "@/core/stack";
-import { bruteForceStack, spanFrets } from "./bruteForce";
+import { VOICINGS, type Voicing } from "@/core/voicing";
+import { bruteForceVoicing, spanFrets } from "./bruteForce";
 import { TooManyFrettings } from "./collect";
 import {
   alongReachMm,
@@ -15,7 +15,7 @@ import {
 } from "./fretting";
 import { readFretting } from "./readFretting";
 import { checkToneSet, findSetFrettings } from "./setFrettings";
-import { findStackFrettings } from "./stackFrettings";
+import { findVoicingFrettings } from "./voicingFrettings";
 
 const neckOf = (midi: readonly number[], input: Partial<NeckInput> = {}): Neck => {
   const neck = makeNeck({ midi, frets: 12, ...input });
@@ -35,10 +35,10 @@ describe("the search equals a scan of every fretting there is", () => {
   test.each(Object.entries(TUNINGS))("%s, 6 strings, 12 frets", (_, midi) => {
     const neck = neckOf(midi);
     const found = new Map<string, Fretting[]>();
-    // One pass over all 14^6 frettings: each is sorted into every root and stack that it is.
+    // One pass over all 14^6 frettings: each is sorted into every root and voicing that it is.
     forEveryFretting(neck, (fretting) => {
       const sounding = [...soundingMidi(neck, fretting)].sort((a, b) => a - b);
-      for (const { name, semitones } of STACKS) {
+      for (const { name, semitones } of VOICINGS) {
         const root = (sounding[0] ?? 0) - (semitones[0] ?? 0);
         const fits =
           semitones.length === sounding.length &&
@@ -48,12 +48,12 @@ describe("the search equals a scan of every fretting there is", () => {
         found.set(key, [...(found.get(key) ?? []), fretting]);
       }
     });
-    for (const { name, semitones } of STACKS) {
+    for (const { name, semitones } of VOICINGS) {
       for (let root = 0; root < 12; root++) {
         const scanned = (found.get(`${root} ${name}`) ?? []).sort(compareFrettings);
-        expect(findStackFrettings(neck, root, semitones, {})).toEqual(scanned);
+        expect(findVoicingFrettings(neck, root, semitones, {})).toEqual(scanned);
         const within = scanned.filter((fretting) => spanFrets(fretting) <= 4);
-        expect(findStackFrettings(neck, root, semitones, { maxSpanFrets: 4 })).toEqual(within);
+        expect(findVoicingFrettings(neck, root, semitones, { maxSpanFrets: 4 })).toEqual(within);
       }
     }
   });
@@ -61,22 +61,22 @@ describe("the search equals a scan of every fretting there is", () => {
 
 describe("on any small neck", () => {
   const anyTuning = fc.array(fc.integer({ min: 28, max: 66 }), { minLength: 1, maxLength: 5 });
-  const anyStack = fc
+  const anyVoicing = fc
     .array(fc.integer({ min: -12, max: 24 }), { minLength: 1, maxLength: 4 })
-    .map((tones): Stack => [...tones].sort((a, b) => a - b));
+    .map((tones): Voicing => [...tones].sort((a, b) => a - b));
   const anyRoot = fc.integer({ min: 0, max: 11 });
 
-  test("the search equals brute force for any stack, unisons and crossed strings too", () => {
+  test("the search equals brute force for any voicing, unisons and crossed strings too", () => {
     fc.assert(
       fc.property(
         anyTuning,
-        anyStack,
+        anyVoicing,
         anyRoot,
         fc.integer({ min: 0, max: 7 }),
-        (midi, stack, root, span) => {
+        (midi, voicing, root, span) => {
           const neck = neckOf(midi, { frets: 7 });
-          const found = findStackFrettings(neck, root, stack, { maxSpanFrets: span });
-          expect(found).toEqual(bruteForceStack(neck, root, stack, span));
+          const found = findVoicingFrettings(neck, root, voicing, { maxSpanFrets: span });
+          expect(found).toEqual(bruteForceVoicing(neck, root, voicing, span));
         },
       ),
     );
@@ -85,11 +85,11 @@ describe("on any small neck", () => {
   test("a reach in mm keeps just the frettings within it, on fanned frets too", () => {
     const reach = fc.double({ min: 0, max: 200, noNaN: true });
     fc.assert(
-      fc.property(anyTuning, anyStack, anyRoot, reach, (midi, stack, root, reachMm) => {
+      fc.property(anyTuning, anyVoicing, anyRoot, reach, (midi, voicing, root, reachMm) => {
         const neck = neckOf(midi, { frets: 7, scaleMm: 700, trebleScaleMm: 640 });
-        const all = findStackFrettings(neck, root, stack, {});
+        const all = findVoicingFrettings(neck, root, voicing, {});
         const within = all.filter((fretting) => alongReachMm(neck, fretting) <= reachMm);
-        expect(findStackFrettings(neck, root, stack, { reachMm })).toEqual(within);
+        expect(findVoicingFrettings(neck, root, voicing, { reachMm })).toEqual(within);
       }),
     );
   });
@@ -98,14 +98,14 @@ describe("on any small neck", () => {
     fc.assert(
       fc.property(
         anyTuning,
-        anyStack,
+        anyVoicing,
         anyRoot,
         fc.integer({ min: 0, max: 11 }),
-        (midi, stack, root, up) => {
+        (midi, voicing, root, up) => {
           const limit = { maxSpanFrets: 5 };
           const raised = neckOf(midi.map((pitch) => pitch + up));
-          expect(findStackFrettings(raised, pitchClass(root + up), stack, limit)).toEqual(
-            findStackFrettings(neckOf(midi), root, stack, limit),
+          expect(findVoicingFrettings(raised, pitchClass(root + up), voicing, limit)).toEqual(
+            findVoicingFrettings(neckOf(midi), root, voicing, limit),
           );
         },
       ),
@@ -114,11 +114,11 @@ describe("on any small neck", () => {
 
   test("turning the strings round turns the frettings round", () => {
     fc.assert(
-      fc.property(anyTuning, anyStack, anyRoot, (midi, stack, root) => {
-        const mirrored = findStackFrettings(neckOf([...midi].reverse()), root, stack, {})
+      fc.property(anyTuning, anyVoicing, anyRoot, (midi, voicing, root) => {
+        const mirrored = findVoicingFrettings(neckOf([...midi].reverse()), root, voicing, {})
           .map((fretting) => [...fretting].reverse())
           .sort(compareFrettings);
-        expect(mirrored).toEqual(findStackFrettings(neckOf(midi), root, stack, {}));
+        expect(mirrored).toEqual(findVoicingFrettings(neckOf(midi), root, voicing, {}));
       }),
     );
   });
@@ -229,5 +229,5 @@ function forEveryFretting(neck: Neck, visit: (fretting: Fretting) => void): void
   }
 }
 
-/** No stack of the tests has more notes; frettings with more can be none of them. */
+/** No voicing of the tests has more notes; frettings with more can be none of them. */
 const LARGEST_SCANNED = 4;

@@ -1,4 +1,4 @@
-export { bruteForceStack, spanFrets } from "./bruteForce";
+export { bruteForceVoicing, spanFrets } from "./bruteForce";
 export { MAX_FRETTINGS, TooManyFrettings } from "./collect";
 export {
   alongReachMm,
@@ -13,5 +13,5 @@ export { hold, NOTHING_HELD, type Held } from "./held";
 export { findPitchFrettings } from "./pitchFrettings";
 export { readFretting } from "./readFretting";
 export { checkToneSet, findSetFrettings, type ToneSet } from "./setFrettings";
-export { findStackFrettings } from "./stackFrettings";
+export { findVoicingFrettings } from "./voicingFrettings";
 export { areDistinct, findShape, lowestFret, shapeOf } from "./shape";

@@ -15,9 +15,9 @@ export interface ToneSet {
   readonly minNotes: number;
   readonly maxNotes: number;
   /** Leaves out what needs more fingers than these, however they are laid across strings. */
-  readonly mostFingers?: number | undefined;
+  readonly maxFingers?: number | undefined;
   /** More frettings than these are refused; without it, as many as anyone could look at. */
-  readonly mostFrettings?: number | undefined;
+  readonly maxFrettings?: number | undefined;
 }
 
 /** A valid tone set, or what is wrong with it. */
@@ -49,7 +49,7 @@ export function findSetFrettings(
   const allowed = maskOf(root, set.allowed);
   const required = maskOf(root, set.required);
   const strings = neck.midi.length;
-  const { minNotes, maxNotes, mostFingers = Infinity, mostFrettings } = set;
+  const { minNotes, maxNotes, maxFingers = Infinity, maxFrettings } = set;
   const found: Fretting[] = [];
   const frets: (number | null)[] = [];
 
@@ -57,7 +57,7 @@ export function findSetFrettings(
     const string = frets.length;
     if (notes + strings - string < minNotes) return;
     if (string === strings) {
-      if ((heard & required) === required) collect(found, frets, mostFrettings);
+      if ((heard & required) === required) collect(found, frets, maxFrettings);
       return;
     }
     frets.push(null);
@@ -71,7 +71,7 @@ export function findSetFrettings(
       const wider = widen(window, string, fret);
       if (!wider) continue;
       const holding = hold(held, fret);
-      if (holding.fingers > mostFingers) continue;
+      if (holding.fingers > maxFingers) continue;
       frets.push(fret);
       visit(notes + 1, heard | tone, wider, holding);
       frets.pop();

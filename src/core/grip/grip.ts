@@ -1,7 +1,7 @@
 import {
   compareFrettings,
   findSetFrettings,
-  findStackFrettings,
+  findVoicingFrettings,
   soundingMidi,
   tonesOverRoot,
   type Fretting,
@@ -20,13 +20,13 @@ import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Midi, type Note } from "@/core/pitch";
 import {
   askedFreely,
-  askedStack,
+  askedVoicing,
   preferenceOf,
   type Asked,
   type Preference,
   type Tilt,
 } from "@/core/preference";
-import { degreesOf, nameChord, requiredDegrees, type Stack, type Voicing } from "@/core/stack";
+import { degreesOf, nameChord, requiredDegrees, type Voicing, type ChordForm } from "@/core/voicing";
 
 /** A place on the neck with its easiest fingering and what it sounds. `rankFingers` tells the others. */
 export interface Grip {
@@ -51,37 +51,37 @@ export function usualPoints({ best, preference }: Pick<Grip, "best" | "preferenc
   return best.effort + preference.points;
 }
 
-/** Every grip of a stack that this player can hold, usual first. Without a limit, all the hand can reach. */
+/** Every grip of a voicing that this player can hold, usual first. Without a limit, all the hand can reach. */
 export function findGrips(
   neck: Neck,
   root: Note,
-  stack: Stack,
+  voicing: Voicing,
   player: Taste = {},
   limit?: ReachLimit,
 ): readonly Grip[] {
   const { hand = DEFAULT_HAND } = player;
-  const frettings = findStackFrettings(
+  const frettings = findVoicingFrettings(
     neck,
     pitchClassOf(root),
-    stack,
+    voicing,
     limit ?? { reachMm: handReachMm(hand) },
   );
-  return rankGrips(neck, root, frettings, player, askedStack(pitchClassOf(root)));
+  return rankGrips(neck, root, frettings, player, askedVoicing(pitchClassOf(root)));
 }
 
-/** Every grip of a voicing that this player can hold, usual first: a stack as it stands, or in free mode. */
-export function findVoicing(
+/** Every grip of a voicing that this player can hold, usual first: a voicing as it stands, or in free mode. */
+export function findChordFormGrips(
   neck: Neck,
   root: Note,
-  { stack, leastNotes }: Voicing,
+  { voicing, minNotes }: ChordForm,
   player: Taste = {},
 ): readonly Grip[] {
-  if (leastNotes === null) return findGrips(neck, root, stack, player);
+  if (minNotes === null) return findGrips(neck, root, voicing, player);
   const strings = neck.midi.length;
   const set = {
-    allowed: degreesOf(stack),
-    required: requiredDegrees(stack),
-    minNotes: Math.min(leastNotes, strings),
+    allowed: degreesOf(voicing),
+    required: requiredDegrees(voicing),
+    minNotes: Math.min(minNotes, strings),
     maxNotes: strings,
   };
   return findSetGrips(neck, root, set, player);
@@ -92,7 +92,7 @@ export function findVoicing(
  * takes some 30 microseconds and 3 kB; the widest hand on 36 frets took half a minute and a gigabyte for one
  * question.
  */
-export const HELD = { mostFingers: FINGERS_AND_THUMB, mostFrettings: 250_000 };
+export const HELD = { maxFingers: FINGERS_AND_THUMB, maxFrettings: 250_000 };
 
 /** Every grip in free mode that this player can hold and that passes a test, usual first. */
 export function findSetGrips(
@@ -114,7 +114,7 @@ export function rankGrips(
   root: Note,
   frettings: readonly Fretting[],
   player: Taste = {},
-  asked: Asked = askedStack(pitchClassOf(root)),
+  asked: Asked = askedVoicing(pitchClassOf(root)),
 ): readonly Grip[] {
   return frettings
     .flatMap((fretting): Grip[] => {

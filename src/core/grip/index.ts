@@ -2,7 +2,7 @@ export {
   HELD,
   findGrips,
   findSetGrips,
-  findVoicing,
+  findChordFormGrips,
   rankGrips,
   usualPoints,
   type Grip,

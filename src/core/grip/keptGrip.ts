@@ -1,13 +1,13 @@
 import { type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { type Note } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 
-/** A grip that a player keeps, with the stack that it plays. */
+/** A grip that a player keeps, with the voicing that it plays. */
 export interface KeptGrip {
   readonly neck: Neck;
   readonly root: Note;
-  readonly stack: Stack;
+  readonly voicing: Voicing;
   readonly fretting: Fretting;
 }
 

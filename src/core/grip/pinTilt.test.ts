@@ -9,7 +9,7 @@ const neck = made.value;
 const pin = (fretting: KeptGrip["fretting"]): KeptGrip => ({
   neck,
   root: { letter: "G", accidental: 0 },
-  stack: [0, 7, 12],
+  voicing: [0, 7, 12],
   fretting,
 });
 const high = pin([null, 10, 12, 12, null, null]);

@@ -13,11 +13,11 @@ const MAX_PER_OPEN = 3;
 
 /**
  * How a player's pins shift what is put first: higher or lower on the neck, with more or fewer open strings
- * than the grip that is usual for the same stack. A little, and never beyond a bound; null where they say nothing.
+ * than the grip that is usual for the same voicing. A little, and never beyond a bound; null where they say nothing.
  */
 export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | null {
-  const kept = pins.slice(-MAX_PINS).flatMap(({ neck, root, stack, fretting }) => {
-    const [usual] = findGrips(neck, root, stack, player);
+  const kept = pins.slice(-MAX_PINS).flatMap(({ neck, root, voicing, fretting }) => {
+    const [usual] = findGrips(neck, root, voicing, player);
     if (!usual) return [];
     return [
       {
@@ -37,8 +37,8 @@ export function pinTilt(pins: readonly KeptGrip[], player: Taste = {}): Tilt | n
 }
 
 /** To a hundredth of a point, so that what says nothing shifts nothing. */
-function bounded(points: number, most: number): number {
-  const rounded = Math.round(100 * Math.max(-most, Math.min(most, points))) / 100;
+function bounded(points: number, max: number): number {
+  const rounded = Math.round(100 * Math.max(-max, Math.min(max, points))) / 100;
   return rounded === 0 ? 0 : rounded;
 }
 

@@ -5,7 +5,7 @@ import { makeNeck, type Neck } from "@/core/neck";
 import { parseNote } from "@/core/pitch";
 import {
   askedFreely,
-  askedStack,
+  askedVoicing,
   PREFERENCE_TERMS,
   preferenceOf,
   preferencePoints,
@@ -15,7 +15,7 @@ import {
   WITH_BASS,
   type Tilt,
 } from "@/core/preference";
-import { findGrips, findVoicing } from "./grip";
+import { findGrips, findChordFormGrips } from "./grip";
 
 const neckOf = (midi: readonly number[]): Neck => {
   const neck = makeNeck({ midi, frets: 24 });
@@ -26,10 +26,10 @@ const STANDARD = neckOf([40, 45, 50, 55, 59, 64]);
 const DROP_D = neckOf([38, 45, 50, 55, 59, 64]);
 const OPEN_D = neckOf([38, 45, 50, 54, 57, 62]);
 
-const first = (neck: Neck, root: string, stack: readonly number[], leastNotes: number | null) => {
+const first = (neck: Neck, root: string, voicing: readonly number[], minNotes: number | null) => {
   const note = parseNote(root);
   if (!note.ok) throw new Error(note.problem.message);
-  return findVoicing(neck, note.value, { stack, leastNotes })[0]
+  return findChordFormGrips(neck, note.value, { voicing, minNotes })[0]
     ?.fretting.map((fret) => fret ?? "x")
     .join(" ");
 };
@@ -57,8 +57,8 @@ describe("what players take comes first (common practice)", () => {
     ["E", [0, 4, 7], "0 2 2 1 0 0"],
     ["D", [0, 4, 7], "x x 0 2 3 2"],
     ["F", [0, 4, 7], "1 3 3 2 1 1"],
-  ])("open and barred chords: %s %j", (root, stack, fretting) => {
-    expect(first(STANDARD, root, stack, 4)).toBe(fretting);
+  ])("open and barred chords: %s %j", (root, voicing, fretting) => {
+    expect(first(STANDARD, root, voicing, 4)).toBe(fretting);
   });
 
   test("a bar over all strings of an open tuning", () => {
@@ -74,7 +74,7 @@ const anyFretting = fc
   )
   .map(([base, frets]): Fretting => frets.map((fret) => (fret ? fret + base : fret)))
   .filter((fretting) => fretting.some((fret) => fret !== null));
-const asked = [askedStack(4), askedFreely(4, [0, 4, 7]), askedFreely(9, [0, 3, 7, 10], 7)];
+const asked = [askedVoicing(4), askedFreely(4, [0, 4, 7]), askedFreely(9, [0, 3, 7, 10], 7)];
 const TILTED: readonly Tilt[] = [WITH_BASS, ...WISHES.map((wish) => tiltOfWish(wish, 5))];
 const look = (fretting: Fretting, of: (typeof asked)[number], fingers = 2) => ({
   fretting,
@@ -114,15 +114,15 @@ describe("laws", () => {
   test("a wish puts first what it asks for", () => {
     const grips = findGrips(STANDARD, { letter: "D", accidental: 0 }, [0, 7, 12]);
     const best = (tilt: Tilt) =>
-      grips.reduce((least, grip) =>
-        tiltPointsOf(grip, tilt) < tiltPointsOf(least, tilt) ? grip : least,
+      grips.reduce((min, grip) =>
+        tiltPointsOf(grip, tilt) < tiltPointsOf(min, tilt) ? grip : min,
       );
     const tiltPointsOf = (
       { fretting, midi, best: { effort, presses } }: (typeof grips)[number],
       tilt: Tilt,
     ) =>
       effort +
-      preferencePoints({ fretting, midi, fingers: presses.length, asked: askedStack(2) }, [tilt]);
+      preferencePoints({ fretting, midi, fingers: presses.length, asked: askedVoicing(2) }, [tilt]);
     expect(best(tiltOfWish("ringing")).fretting).toContain(0);
     expect(Math.min(...best(WITH_BASS).midi)).toBeGreaterThanOrEqual(
       Math.min(...(grips[0]?.midi ?? [])),

@@ -3,7 +3,7 @@ import { type EffortBound } from "@/core/hand";
 import { type PreferenceBound } from "@/core/preference";
 import { type StringSet } from "./lie";
 import { type NoteOptions } from "./options";
-import { countBits, isBassWrong, mayBeBar, mayRingInBass, mostDoubled, type Sofar } from "./sofar";
+import { countBits, isBassWrong, mayBeBar, mayRingInBass, maxDoubled, type Sofar } from "./sofar";
 import { lowCost, PER_RINGING, PER_ROUGHNESS, type Weights } from "./weights";
 
 /** A branch of the search: the strings before `string` are chosen. */
@@ -18,7 +18,7 @@ export interface Branch {
 }
 
 /** Effort points that no grip of a branch costs less than; `toPress` of its further strings are sure to be pressed. */
-export function leastCost(
+export function minCost(
   { sofar, string, options, left, lie }: Branch,
   toPress: number,
   effortBound: EffortBound,
@@ -36,7 +36,7 @@ export function leastCost(
   const lowestFret = sofar.pressed > 0 ? sofar.lowestFret : highestFret;
   const fingers = Math.max(held.fingers, toPress > 0 ? 1 : 0);
   const lowestToCome = options.lowestFrom[string] ?? Infinity;
-  const mostOpen = ringing + (options.openFrom[string] ?? 0);
+  const maxOpen = ringing + (options.openFrom[string] ?? 0);
   const { ease, usual } = weights;
   let cost = ease * effortBound({ pressed, fingers, spanMm, lowestFret, highestFret, inner });
   if (usual > 0) {
@@ -45,15 +45,15 @@ export function leastCost(
       preferenceBound({
         thickest: lie?.thickest ?? sofar.thickest,
         isBassOpen: sofar.notes > 0 ? sofar.isBassOpen : mayRingInBass(options, lie),
-        mostNotes: sofar.notes + left,
-        mostDegrees: countBits(sofar.heard) + left,
-        mostDoubled: mostDoubled(sofar, options, left),
+        maxNotes: sofar.notes + left,
+        maxDegrees: countBits(sofar.heard) + left,
+        maxDoubled: maxDoubled(sofar, options, left),
         pressed,
         lowestFret,
         highestFret,
         lowestFretToCome: left === 0 ? Infinity : 0,
         open: ringing,
-        mostOpen,
+        maxOpen,
         inner,
         thin: lie?.thin ?? (left === 0 ? sofar.silent + options.perString.length - string : 0),
         same: sofar.same,
@@ -62,7 +62,7 @@ export function leastCost(
         lowestToCome,
         isBassWrong: sofar.notes > 0 && isBassWrong(lowest, options, string),
         mayBeForm: sofar.form !== null && mayBeForm(sofar.form, sofar.silent, left === 0),
-        mayBeBar: sofar.notes === 0 ? mayBeBar(lie, mostOpen) : sofar.barFret >= 0,
+        mayBeBar: sofar.notes === 0 ? mayBeBar(lie, maxOpen) : sofar.barFret >= 0,
         beyondSix: sofar.beyondSix,
       });
   }
@@ -70,6 +70,6 @@ export function leastCost(
     cost +
     weights.low * lowCost(Math.min(lowest, lowestToCome)) +
     weights.clear * PER_ROUGHNESS * sofar.rough -
-    weights.ringing * PER_RINGING * mostOpen
+    weights.ringing * PER_RINGING * maxOpen
   );
 }

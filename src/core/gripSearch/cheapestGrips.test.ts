@@ -26,8 +26,8 @@ const neckOf = (input: NeckInput): Neck => {
   return neck.value;
 };
 
-const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
-  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+const chordsOf = (text: string, minNotes = 3): readonly Chord[] => {
+  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, minNotes });
   if (!read.ok) throw new Error(read.problem.message);
   return read.value;
 };
@@ -124,7 +124,7 @@ describe("the cheapest grips are those of the full enumeration", () => {
           );
           const codes = Float64Array.from({ length: product(pitches) }, (_, code) => code);
           const tree = makePitchTree(pitches, codes);
-          const least = Float64Array.from(codes, (tuning) => {
+          const min = Float64Array.from(codes, (tuning) => {
             const costs = findChordGrips(neckOf({ midi: tuningAt(tree, tuning), frets: 14 }), chord)
               .filter(({ fretting }) =>
                 fretting.every((fret, string) => (fret !== null) === playing[string]),
@@ -134,20 +134,20 @@ describe("the cheapest grips are those of the full enumeration", () => {
           });
           const neck = neckOf({ midi: pitches.map(([first = 0]) => first), frets: 14 });
           const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
-          const anything = least.map(() => Infinity);
-          expectClose(search.leastOn(tree, chord, playing, anything), least);
+          const anything = min.map(() => Infinity);
+          expectClose(search.minOn(tree, chord, playing, anything), min);
           expectClose(
-            search.leastOn(
+            search.minOn(
               tree,
               chord,
               playing,
-              least.map((cost) => cost + over),
+              min.map((cost) => cost + over),
             ),
-            least,
+            min,
           );
-          const [first = 0] = least;
-          const onlyFirst = least.map((_, tuning) => (tuning === 0 ? first : -Infinity));
-          expect(search.leastOn(tree, chord, playing, onlyFirst)[0]).toBeCloseTo(first, 9);
+          const [first = 0] = min;
+          const onlyFirst = min.map((_, tuning) => (tuning === 0 ? first : -Infinity));
+          expect(search.minOn(tree, chord, playing, onlyFirst)[0]).toBeCloseTo(first, 9);
         },
       ),
       { numRuns: 100 },
@@ -170,14 +170,14 @@ describe("the cheapest grips are those of the full enumeration", () => {
   });
 });
 
-test("a stack is found whatever the order of its tones", () => {
+test("a voicing is found whatever the order of its tones", () => {
   const neck = neckOf({ midi: STANDARD, frets: 15 });
   const [five] = chordsOf("C5");
   if (!five) throw new Error();
   const search = makeGripSearch(neck, {}, DEFAULT_WEIGHTS);
-  const frettings = (stack: readonly number[]) =>
+  const frettings = (voicing: readonly number[]) =>
     search
-      .cheapest(STANDARD, { ...five, tones: { kind: "stack", stack } }, 4)
+      .cheapest(STANDARD, { ...five, tones: { kind: "voicing", voicing } }, 4)
       .map(({ fretting }) => fretting);
   expect(frettings([12, 0, 7])).toEqual(frettings([0, 7, 12]));
 });

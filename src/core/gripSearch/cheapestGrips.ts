@@ -19,7 +19,7 @@ import {
   type Asked,
   type PreferenceBounds,
 } from "@/core/preference";
-import { leastCost } from "./branchBound";
+import { minCost } from "./branchBound";
 import { keepsLimits, maySound, NO_GRIP_LIMITS, type GripLimits } from "./gripLimits";
 import { countPlayingFrom, stringSetOf, type StringSet } from "./lie";
 import { makeOptions, type NoteOptions, type Playing } from "./options";
@@ -44,14 +44,14 @@ export interface GripSearch {
   readonly cheapest: (
     midi: readonly Midi[],
     chord: Chord,
-    most: number,
+    max: number,
     limit?: number,
   ) => readonly WeighedFretting[];
   /**
    * By tuning of a tree: the least cost of a chord on exactly the strings that are `playing`; Infinity where it is
    * over that tuning's limit. The pitches of the other strings do not matter.
    */
-  readonly leastOn: (
+  readonly minOn: (
     tunings: PitchTree,
     chord: Chord,
     playing: Playing,
@@ -123,7 +123,7 @@ export function makeGripSearch(
     const playingFrom = countPlayingFrom(strings, playing);
     const lie = playing && liesOf(playing);
     /** What any grip of these options costs at least, before the place on the neck counts. */
-    let leastAnywhere = -Infinity;
+    let minAnywhere = -Infinity;
 
     const finish = (sofar: Sofar, tuning: number) => {
       const worst = highest.at(strings, tuning);
@@ -132,7 +132,7 @@ export function makeGripSearch(
       const sound = soundCost(frets, pitches, weights);
       // Fingers are the costly part: all else is weighed before them, with none left over.
       const look = { fretting: frets, midi: pitches, fingers: FRETTING_FINGERS, asked };
-      const least = usual === 0 ? 0 : preferencePoints(look, tilts);
+      const min = usual === 0 ? 0 : preferencePoints(look, tilts);
       const { pressed, held, lowMm, highMm, lowestFret, highestFret, inner } = sofar;
       const easiest = boundOf({
         pressed,
@@ -142,7 +142,7 @@ export function makeGripSearch(
         highestFret,
         inner,
       });
-      if (weighGrip(easiest, least, sound, weights) > worst + ROUNDING) return;
+      if (weighGrip(easiest, min, sound, weights) > worst + ROUNDING) return;
       const { effort, fingers } = book.easiest(frets);
       if (effort === Infinity) return;
       const preference = usual === 0 ? 0 : preferencePoints({ ...look, fingers }, tilts);
@@ -153,21 +153,21 @@ export function makeGripSearch(
 
     const visit = (string: number, node: number, sofar: Sofar, options: NoteOptions): void => {
       const left = playingFrom[string] ?? 0;
-      if (sofar.notes + left < options.leastNotes) return;
+      if (sofar.notes + left < options.minNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
       const branch = { sofar, string, options, left, lie };
-      const leastWith = (toPress: number) =>
-        leastCost(branch, toPress, boundOf, bounds.of, weights);
+      const minWith = (toPress: number) =>
+        minCost(branch, toPress, boundOf, bounds.of, weights);
       // Where the strings that sound are settled, those that cannot ring open have to be pressed.
       const toPress = lie ? left - (options.openFrom[string] ?? 0) : 0;
-      if (leastWith(toPress) > highest.at(string, node) + ROUNDING) return;
+      if (minWith(toPress) > highest.at(string, node) + ROUNDING) return;
       const level = tree.levels[string];
       if (!level) {
         finish(sofar, node);
         return;
       }
       // What a fret adds by its place is added to this below, so no place may be counted in it yet.
-      if (string === 0) leastAnywhere = leastWith(0);
+      if (string === 0) minAnywhere = minWith(0);
       const end = level.firstChild[node + 1] ?? 0;
       for (let child = level.firstChild[node] ?? 0; child < end; child++) {
         const pitch = level.pitch[child] ?? 0;
@@ -175,9 +175,9 @@ export function makeGripSearch(
         for (const option of options.perString[string]?.[pitch] ?? []) {
           const { fret, tipMm } = option;
           if (fret > 0) {
-            const leastThere = leastAnywhere + usual * (bounds.byFret[fret] ?? 0);
+            const minThere = minAnywhere + usual * (bounds.byFret[fret] ?? 0);
             // The options that follow lie on higher frets.
-            if (leastThere > highest.at(string + 1, child) + ROUNDING) break;
+            if (minThere > highest.at(string + 1, child) + ROUNDING) break;
             if (tipMm - sofar.lowMm > reachMm) break;
             if (sofar.highMm - tipMm > reachMm) continue;
           }
@@ -206,26 +206,26 @@ export function makeGripSearch(
   };
 
   return {
-    cheapest: (midi, chord, most, limit = Infinity) => {
+    cheapest: (midi, chord, max, limit = Infinity) => {
       const tree = onePitchTree(midi);
       const found: WeighedFretting[] = [];
       const take = (_tuning: number, entry: WeighedFretting) => {
         const place = found.findIndex((other) => compareWeighed(entry, other) < 0);
         found.splice(place < 0 ? found.length : place, 0, entry);
-        if (found.length > most) found.pop();
-        return found.length === most ? Math.min(limit, found.at(-1)?.cost ?? limit) : limit;
+        if (found.length > max) found.pop();
+        return found.length === max ? Math.min(limit, found.at(-1)?.cost ?? limit) : limit;
       };
       search(tree, chord, null, highestBelow(tree, Float64Array.of(limit)), take);
       return found;
     },
-    leastOn: (tunings, chord, playing, limits) => {
-      const least = new Float64Array(limits.length).fill(Infinity);
+    minOn: (tunings, chord, playing, limits) => {
+      const min = new Float64Array(limits.length).fill(Infinity);
       const take = (tuning: number, { cost }: WeighedFretting) => {
-        least[tuning] = Math.min(cost, least[tuning] ?? Infinity);
+        min[tuning] = Math.min(cost, min[tuning] ?? Infinity);
         return Math.min(cost, limits[tuning] ?? Infinity);
       };
       search(tunings, chord, playing, highestBelow(tunings, limits), take);
-      return least;
+      return min;
     },
   };
 }

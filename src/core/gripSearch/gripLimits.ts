@@ -9,14 +9,14 @@ export interface GripLimits {
   /** The lowest sounding root lies on one of these strings, counted from the thickest, 0. */
   readonly rootStrings: readonly number[] | null;
   readonly openStrings: "any" | "none";
-  readonly mostNotes: number | null;
+  readonly maxNotes: number | null;
 }
 
 export const NO_GRIP_LIMITS: GripLimits = {
   frets: null,
   rootStrings: null,
   openStrings: "any",
-  mostNotes: null,
+  maxNotes: null,
 };
 
 /** Whether a string may be played at a fret, whatever else sounds. */
@@ -32,7 +32,7 @@ export function keepsLimits(
   root: PitchClass,
   limits: GripLimits,
 ): boolean {
-  const { rootStrings, mostNotes } = limits;
+  const { rootStrings, maxNotes } = limits;
   let notes = 0;
   let lowestRoot = Infinity;
   let rootString = -1;
@@ -45,6 +45,6 @@ export function keepsLimits(
     lowestRoot = midi;
     rootString = string;
   }
-  if (mostNotes !== null && notes > mostNotes) return false;
+  if (maxNotes !== null && notes > maxNotes) return false;
   return rootStrings === null || rootStrings.includes(rootString);
 }

@@ -11,8 +11,8 @@ const made = makeNeck({ midi: STANDARD, frets: 12 });
 if (!made.ok) throw new Error(made.problem.message);
 const neck = made.value;
 
-const tonesOf = (text: string, leastNotes = 3) => {
-  const chord = readChord(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+const tonesOf = (text: string, minNotes = 3) => {
+  const chord = readChord(text, { ...DEFAULT_CHORD_OPTIONS, minNotes });
   if (!chord.ok) throw new Error(chord.problem.message);
   return chord.value;
 };
@@ -27,14 +27,14 @@ describe("what each string offers a chord", () => {
     expect(options?.lowestFrom[0]).toBe(40);
   });
 
-  test("of a stack the frets of its tones, with the root in one octave at a time", () => {
+  test("of a voicing the frets of its tones, with the root in one octave at a time", () => {
     const all = optionsOf(EACH_ALONE, tonesOf("E5"), null);
     const frets = all.map(({ perString }) => perString[0]?.[0]?.map(({ fret }) => fret));
     expect(frets).toEqual([[0, 7, 12], [12], []]);
-    for (const { eachOnce, leastNotes, required } of all) {
-      expect({ eachOnce, leastNotes, required }).toEqual({
+    for (const { eachOnce, minNotes, required } of all) {
+      expect({ eachOnce, minNotes, required }).toEqual({
         eachOnce: true,
-        leastNotes: 3,
+        minNotes: 3,
         required: 0b111,
       });
     }

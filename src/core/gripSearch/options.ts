@@ -2,7 +2,7 @@ import { type Chord } from "@/core/chart";
 import { askedOf } from "@/core/chordGrips";
 import { fingertipMm, type Neck } from "@/core/neck";
 import { pitchClass, pitchClassOf, type Midi, type PitchClass } from "@/core/pitch";
-import { rootsOf } from "@/core/stack";
+import { rootsOf } from "@/core/voicing";
 
 /** One way to sound a string for a chord. */
 export interface NoteOption {
@@ -14,7 +14,7 @@ export interface NoteOption {
   readonly tipMm: number;
 }
 
-/** All ways to sound each string for a chord, in some tunings (of a stack: with its root in one octave). */
+/** All ways to sound each string for a chord, in some tunings (of a voicing: with its root in one octave). */
 export interface NoteOptions {
   /** By string and pitch that it may be tuned to, from the nut up. */
   readonly perString: readonly (readonly (readonly NoteOption[])[])[];
@@ -22,7 +22,7 @@ export interface NoteOptions {
   readonly lowestFrom: readonly Midi[];
   /** The same among the notes that the chord asks for in the bass. */
   readonly lowestBassFrom: readonly Midi[];
-  /** Whether a pitch may be the lowest; a stack's lowest tone always may. */
+  /** Whether a pitch may be the lowest; a voicing's lowest tone always may. */
   readonly isBass: (midi: Midi) => boolean;
   /** By string: how many strings, from it to the thinnest, can ring open. */
   readonly openFrom: readonly number[];
@@ -30,10 +30,10 @@ export interface NoteOptions {
   readonly highestFrom: readonly number[];
   /** The bits of the tones that must sound. */
   readonly required: number;
-  /** The bits of the tones that are neither root nor fifth; none in a stack. */
+  /** The bits of the tones that are neither root nor fifth; none in a voicing. */
   readonly others: number;
-  readonly leastNotes: number;
-  /** A stack sounds each of its tones once. */
+  readonly minNotes: number;
+  /** A voicing sounds each of its tones once. */
   readonly eachOnce: boolean;
 }
 
@@ -95,24 +95,24 @@ export function makeOptions(
           return tones.allowed.includes(degree) ? [optionAt(string, open, fret, degree)] : [];
         }),
       );
-      const leastNotes = Math.min(tones.leastNotes, pitches.length);
+      const minNotes = Math.min(tones.minNotes, pitches.length);
       return [
-        optionsOf(perString, bitsFor(tones.required), leastNotes, false, askedOf(chord).bass),
+        optionsOf(perString, bitsFor(tones.required), minNotes, false, askedOf(chord).bass),
       ];
     }
-    const { stack } = tones;
-    const all = bitsFor(stack.map((_, tone) => tone));
+    const { voicing } = tones;
+    const all = bitsFor(voicing.map((_, tone) => tone));
     const sounding = pitches.filter((_, string) => !isSilent(string)).flat();
-    return rootsOf(rootClass, stack, { midi: sounding, frets: neck.frets }).map((rootMidi) => {
+    return rootsOf(rootClass, voicing, { midi: sounding, frets: neck.frets }).map((rootMidi) => {
       const perString = eachString(rootMidi, (string, open) =>
-        stack
+        voicing
           .flatMap((semitones, tone) => {
             const fret = rootMidi + semitones - open;
             return fret >= 0 && fret <= neck.frets ? [optionAt(string, open, fret, tone)] : [];
           })
           .sort((a, b) => a.fret - b.fret),
       );
-      return optionsOf(perString, all, stack.length, true, null);
+      return optionsOf(perString, all, voicing.length, true, null);
     });
   };
 }
@@ -120,9 +120,9 @@ export function makeOptions(
 function optionsOf(
   perString: readonly (readonly StringOptions[])[],
   required: number,
-  leastNotes: number,
+  minNotes: number,
   eachOnce: boolean,
-  /** The pitch class that should be the lowest note; null where a stack has settled it. */
+  /** The pitch class that should be the lowest note; null where a voicing has settled it. */
   bass: PitchClass | null,
 ): NoteOptions {
   const strings = perString.length;
@@ -159,7 +159,7 @@ function optionsOf(
     highestFrom,
     required,
     others: eachOnce ? 0 : ALL_DEGREES & ~ROOT_AND_FIFTH,
-    leastNotes,
+    minNotes,
     eachOnce,
   };
 }

@@ -51,20 +51,20 @@ describe("tunings as a tree", () => {
         ({ pitches, codes }, sinking) => {
           const tree = makePitchTree(pitches, codes);
           const values = codes.map((code) => code % 7);
-          const most = highestBelow(tree, values);
+          const max = highestBelow(tree, values);
           for (const [pick, value] of sinking) {
             const tuning = pick % values.length;
             if (value > (values[tuning] ?? 0)) continue;
             values[tuning] = value;
-            most.lower(tuning, value);
+            max.lower(tuning, value);
           }
           const again = highestBelow(tree, values);
           for (let level = 0; level <= pitches.length; level++) {
             for (let node = 0; node < codes.length; node++) {
-              expect(most.at(level, node)).toBe(again.at(level, node));
+              expect(max.at(level, node)).toBe(again.at(level, node));
             }
           }
-          expect(most.at(0, 0)).toBe(Math.max(...values));
+          expect(max.at(0, 0)).toBe(Math.max(...values));
         },
       ),
     );

@@ -82,8 +82,8 @@ export interface HighestBelow {
 }
 
 export function highestBelow({ levels }: PitchTree, values: Float64Array): HighestBelow {
-  const most: Float64Array[] = [Float64Array.from(values)];
-  const mostOf = (children: Float64Array, firstChild: Int32Array, node: number) => {
+  const max: Float64Array[] = [Float64Array.from(values)];
+  const maxOf = (children: Float64Array, firstChild: Int32Array, node: number) => {
     let highest = -Infinity;
     for (let child = firstChild[node] ?? 0; child < (firstChild[node + 1] ?? 0); child++) {
       highest = Math.max(highest, children[child] ?? -Infinity);
@@ -91,24 +91,24 @@ export function highestBelow({ levels }: PitchTree, values: Float64Array): Highe
     return highest;
   };
   for (const { firstChild } of levels.toReversed()) {
-    const children = most[0] ?? values;
+    const children = max[0] ?? values;
     const parents = new Float64Array(firstChild.length - 1);
-    for (const node of parents.keys()) parents[node] = mostOf(children, firstChild, node);
-    most.unshift(parents);
+    for (const node of parents.keys()) parents[node] = maxOf(children, firstChild, node);
+    max.unshift(parents);
   }
   return {
-    at: (level, node) => most[level]?.[node] ?? -Infinity,
+    at: (level, node) => max[level]?.[node] ?? -Infinity,
     lower: (tuning, value) => {
       let node = tuning;
       let lowered = value;
       for (let level = levels.length; ; level--) {
-        const here = most[level];
+        const here = max[level];
         if (!here || here[node] === lowered) return;
         here[node] = lowered;
         const above = levels[level - 1];
         if (!above) return;
         node = above.parent[node] ?? 0;
-        lowered = mostOf(here, above.firstChild, node);
+        lowered = maxOf(here, above.firstChild, node);
       }
     },
   };

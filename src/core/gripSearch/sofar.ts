@@ -120,8 +120,8 @@ export function withNote(
 }
 
 /** Whether a grip may yet lie under one bar, or ring open on all its strings, before any sounds. */
-export function mayBeBar(lie: StringSet | null, mostOpen: number): boolean {
-  return lie === null || lie.inner === 0 || mostOpen === lie.notes;
+export function mayBeBar(lie: StringSet | null, maxOpen: number): boolean {
+  return lie === null || lie.inner === 0 || maxOpen === lie.notes;
 }
 
 /** Whether the thickest string that sounds may ring open, before any sounds. */
@@ -146,7 +146,7 @@ export function isBassWrong(lowest: Midi, options: NoteOptions, string: number):
 }
 
 /** How often root and fifth may sound in the end beyond once each, when the others sound as they must. */
-export function mostDoubled(
+export function maxDoubled(
   { notes, heard, others }: Sofar,
   options: NoteOptions,
   left: number,

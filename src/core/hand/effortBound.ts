@@ -43,7 +43,7 @@ const WIDEST_SPAN = WIDEST_GAP * (FINGERS.length - 1);
 const OWN_COSTS = CHOICES.map((fingers) =>
   fingers.reduce<number>((sum, finger) => sum + EFFORT_WEIGHTS[`finger ${finger}`], 0),
 );
-const LEAST_GAPS = CHOICES.map((fingers) => upTo(WIDEST_SPAN, (span) => leastGaps(fingers, span)));
+const MIN_GAPS = CHOICES.map((fingers) => upTo(WIDEST_SPAN, (span) => minGaps(fingers, span)));
 
 const CHEAPEST_BARRE = Math.min(...FINGERS.map((finger) => EFFORT_WEIGHTS[`barre ${finger}`]));
 const CHEAPEST_PER_STRING = Math.min(
@@ -52,7 +52,7 @@ const CHEAPEST_PER_STRING = Math.min(
 const CHEAPEST_INNER = Math.min(...Object.values(INTERIOR));
 
 /** The least that a fingering costs which is the habit of a school, with what the school takes off. */
-const LEAST_IN_SCHOOL: Readonly<Record<School, number>> = {
+const MIN_IN_SCHOOL: Readonly<Record<School, number>> = {
   "ring and little": 0,
   "ring barre":
     EFFORT_WEIGHTS["finger 3"] +
@@ -72,7 +72,7 @@ function tabulateHolding(perIdleFinger: number): HoldingTable {
   return upTo(MAX_STRINGS, (pressed) =>
     upTo(MAX_FINGERS, (fingers) =>
       // More strings may still spread the hand, so whatever is wider counts too.
-      leastFrom(upTo(WIDEST_SPAN, (span) => leastHolding(pressed, fingers, span, perIdleFinger))),
+      minFrom(upTo(WIDEST_SPAN, (span) => minHolding(pressed, fingers, span, perIdleFinger))),
     ),
   );
 }
@@ -96,7 +96,7 @@ export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): 
   const holding = holdingFor(perIdleFinger);
   const fanMm = widestFanMm(neck);
   const off = SCHOOL[school];
-  const least = LEAST_IN_SCHOOL[school];
+  const min = MIN_IN_SCHOOL[school];
   return ({ pressed, fingers, spanMm, lowestFret, highestFret, inner }) => {
     // A bar on fanned frets presses at the mean of its strings, which brings the hand together.
     const reachMm = Math.max(0, spanMm - 2 * fanMm);
@@ -106,7 +106,7 @@ export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): 
       EFFORT_WEIGHTS["reach per mm"] * reachMm +
       EFFORT_WEIGHTS["fret beyond the body"] * pastBody +
       CHEAPEST_INNER * inner;
-    return Math.min(plain, Math.max(plain + off, least));
+    return Math.min(plain, Math.max(plain + off, min));
   };
 }
 
@@ -114,7 +114,7 @@ export function makeEffortBound(neck: Neck, player: Player, perIdleFinger = 0): 
  * The least that so many fingers or more cost which hold some strings over so many frets: each finger,
  * the gap between each two neighbours, and bars over what they do not press singly.
  */
-function leastHolding(
+function minHolding(
   pressed: number,
   fewestFingers: number,
   span: number,
@@ -123,7 +123,7 @@ function leastHolding(
   const costs = CHOICES.flatMap((fingers, choice) => {
     const own = OWN_COSTS[choice] ?? 0;
     return [
-      { count: fingers.length, cost: own + (LEAST_GAPS[choice]?.[span] ?? Infinity) },
+      { count: fingers.length, cost: own + (MIN_GAPS[choice]?.[span] ?? Infinity) },
       // The thumb beside them may stand anywhere.
       { count: fingers.length + 1, cost: own + EFFORT_WEIGHTS["finger T"] },
     ];
@@ -138,14 +138,14 @@ function leastHolding(
 }
 
 /** The least that the gaps between neighbouring fingers cost which add up to so many frets. */
-function leastGaps([lower, higher, ...more]: Fingers, span: number): number {
+function minGaps([lower, higher, ...more]: Fingers, span: number): number {
   if (lower === undefined || higher === undefined) return span === 0 ? 0 : Infinity;
   const rest: Fingers = [higher, ...more];
   const pair = `${lower}${higher}` as "12" | "13" | "14" | "23" | "24" | "34";
   return Math.min(
     ...upTo(span, (gap) => {
       const own = EFFORT_WEIGHTS[`${pair} over ${Math.min(gap, WIDEST_GAP) as 0 | 1 | 2 | 3 | 4}`];
-      return own + leastGaps(rest, span - gap);
+      return own + minGaps(rest, span - gap);
     }),
   );
 }
@@ -156,7 +156,7 @@ function upTo<T>(last: number, make: (number: number) => T): T[] {
 }
 
 /** By place: the least from there on. */
-function leastFrom(costs: readonly number[]): readonly number[] {
+function minFrom(costs: readonly number[]): readonly number[] {
   return costs.map((_, place) => Math.min(...costs.slice(place)));
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { findStackFrettings, type Fretting } from "@/core/fretting";
+import { findVoicingFrettings, type Fretting } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { parseNote, pitchClassOf, type Note } from "@/core/pitch";
 import { rankFingers } from "./fingering";
@@ -22,9 +22,9 @@ const note = (text: string): Note => {
 const firstFingers = (neck: Neck, fretting: Fretting): string =>
   (rankFingers(neck, fretting)[0]?.fingers ?? []).filter((finger) => finger !== 0).join("");
 
-/** Every grip of a stack that a hand can hold, easiest first. */
-const grips = (neck: Neck, root: string, stack: readonly number[], hand = DEFAULT_HAND) =>
-  findStackFrettings(neck, pitchClassOf(note(root)), stack, { reachMm: handReachMm(hand) })
+/** Every grip of a voicing that a hand can hold, easiest first. */
+const grips = (neck: Neck, root: string, voicing: readonly number[], hand = DEFAULT_HAND) =>
+  findVoicingFrettings(neck, pitchClassOf(note(root)), voicing, { reachMm: handReachMm(hand) })
     .map((fretting) => ({ fretting, effort: rankFingers(neck, fretting, { hand })[0]?.effort }))
     .filter(({ effort }) => effort !== undefined)
     .sort((a, b) => (a.effort ?? 0) - (b.effort ?? 0))
@@ -57,15 +57,15 @@ describe("known shapes are found (common practice)", () => {
     ["one finger on 6-5-4 in drop D", dropD, [0, 7, 12], (n) => [n, n, n, x, x, x]],
     ["5 R 3 as n n n-1", standard, [-5, 0, 4], (n) => [n + 1, n + 1, n, x, x, x]],
   ];
-  test.each(shapes)("%s", (_, neck, stack, shape) => {
+  test.each(shapes)("%s", (_, neck, voicing, shape) => {
     for (const n of everywhere) {
       const fretting = shape(n);
       const midi = fretting.flatMap((fret, s) =>
         fret === null ? [] : [(neck.midi[s] ?? 0) + fret],
       );
-      const root = (Math.min(...midi) - (stack[0] ?? 0)) % 12;
+      const root = (Math.min(...midi) - (voicing[0] ?? 0)) % 12;
       expect(
-        findStackFrettings(neck, root, stack, { reachMm: handReachMm(DEFAULT_HAND) }),
+        findVoicingFrettings(neck, root, voicing, { reachMm: handReachMm(DEFAULT_HAND) }),
       ).toContainEqual(fretting);
       expect(rankFingers(neck, fretting).length).toBeGreaterThan(0);
     }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { findStackFrettings, soundingMidi, type Fretting } from "@/core/fretting";
-import { STACKS } from "@/core/stack";
+import { findVoicingFrettings, soundingMidi, type Fretting } from "@/core/fretting";
+import { VOICINGS } from "@/core/voicing";
 import { rankFingers, type Fingering } from "./fingering";
 import { DEFAULT_HAND, SCHOOLS, type Hand } from "./hand";
 import { testNeckOf, STANDARD } from "./testShapes";
@@ -89,8 +89,8 @@ describe("laws", () => {
     for (let strings = 4; strings <= 10; strings++) {
       const midi = Array.from({ length: strings }, (_, string) => 20 + string * 5);
       const neck = testNeckOf(midi, { scaleMm: 720, trebleScaleMm: 640 });
-      for (const { semitones } of STACKS) {
-        for (const fretting of findStackFrettings(neck, 9, semitones, { maxSpanFrets: 3 })) {
+      for (const { semitones } of VOICINGS) {
+        for (const fretting of findVoicingFrettings(neck, 9, semitones, { maxSpanFrets: 3 })) {
           const [best] = rankFingers(neck, fretting);
           if (!best) continue;
           expect(Number.isFinite(best.effort) && Number.isFinite(best.reachMm)).toBe(true);

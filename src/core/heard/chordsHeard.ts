@@ -51,11 +51,11 @@ const ROOT_LOWEST = 0.15;
 const CHORD_COST = 0.3;
 /** Two sets of notes struck one after the other, neither part of the other, are hardly one chord. */
 const MIXED_COST = 0.3;
-const LEAST_FIT = 0.55;
+const MIN_FIT = 0.55;
 const NOT_ROOT_SURE = 0.9;
 /** Strums may leave a gap of so many quarters and be one chord. */
 const LONGEST_GAP = 0.5;
-const MOST_SLICES = 96;
+const MAX_SLICES = 96;
 const ROUNDING = 1e-6;
 
 /** A stretch in which the same notes sound. */
@@ -85,7 +85,7 @@ export function chordsHeard(notes: readonly HeardNote[], beats: number): readonl
     { score: 0, from: 0, reading: null },
   ];
   for (let end = 1; end <= slices.length; end++) {
-    let most = { score: best[end - 1]?.score ?? 0, from: end - 1, reading: null as Reading | null };
+    let max = { score: best[end - 1]?.score ?? 0, from: end - 1, reading: null as Reading | null };
     let stretch = NOTHING;
     for (let from = end - 1; from >= 0; from--) {
       const first = slices[from];
@@ -94,9 +94,9 @@ export function chordsHeard(notes: readonly HeardNote[], beats: number): readonl
       if (isSilent(first) || isSilent(slices[end - 1])) continue;
       const reading = readingOf(stretch);
       const score = (best[from]?.score ?? 0) + (reading?.score ?? -Infinity);
-      if (reading && score > most.score + ROUNDING) most = { score, from, reading };
+      if (reading && score > max.score + ROUNDING) max = { score, from, reading };
     }
-    best.push(most);
+    best.push(max);
   }
   const found: HeardChord[] = [];
   for (let end = slices.length; end > 0;) {
@@ -123,7 +123,7 @@ function slicesOf(notes: readonly HeardNote[], beats: number): readonly Slice[] 
   const distinct = edges.filter((edge, at) => at === 0 || edge > (edges[at - 1] ?? 0) + ROUNDING);
   return distinct
     .slice(0, -1)
-    .slice(0, MOST_SLICES)
+    .slice(0, MAX_SLICES)
     .map((start, at) => {
       const end = distinct[at + 1] ?? start;
       const sounding = within.filter(
@@ -205,7 +205,7 @@ function readingOf({ weights, lowest, sounding, isMixed }: Stretch): Reading | n
         (isMixed ? MIXED_COST : 0) +
         (isLowest ? ROOT_LOWEST : 0);
       const score = sounding * fit - CHORD_COST;
-      if (fit < LEAST_FIT || score <= (best?.score ?? -Infinity) + ROUNDING) continue;
+      if (fit < MIN_FIT || score <= (best?.score ?? -Infinity) + ROUNDING) continue;
       const sure = Math.round(100 * share * (isLowest ? 1 : NOT_ROOT_SURE)) / 100;
       const isInChord = tones.includes(pitchClass(bass - root));
       best = { root, suffix, bass: isInChord ? bass : root, score, sure };

@@ -48,7 +48,7 @@ function testsOf(
   filter: GripFilter,
   hand: Hand,
 ): readonly (readonly [FilterName, Test])[] {
-  const { bassString, lowestNote, frets, openStrings, barre, mostFingers, notes, through } = filter;
+  const { bassString, lowestNote, frets, openStrings, barre, maxFingers, notes, through } = filter;
   const all: Readonly<Record<FilterName, Test | null>> = {
     bassString: bassString === null ? null : ({ fretting }) => thickestOf(fretting) === bassString,
     lowestNote:
@@ -73,7 +73,7 @@ function testsOf(
     comfortable: filter.comfortable
       ? ({ best }) => gradeReach(neck, best.fretting, best.presses, hand).grade === "comfortable"
       : null,
-    mostFingers: mostFingers === null ? null : ({ best }) => best.presses.length <= mostFingers,
+    maxFingers: maxFingers === null ? null : ({ best }) => best.presses.length <= maxFingers,
     notes: notes === null ? null : ({ midi }) => midi.length === notes,
     through: through === null ? null : ({ fretting }) => fretting[through.string] === through.fret,
   };

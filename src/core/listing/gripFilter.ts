@@ -13,7 +13,7 @@ export interface GripFilter {
   /** Only grips within comfortable reach of this hand. */
   readonly comfortable: boolean;
   /** At most this many fingers. */
-  readonly mostFingers: number | null;
+  readonly maxFingers: number | null;
   /** Exactly this many sounding notes. */
   readonly notes: number | null;
   /** Only grips that hold this note. */
@@ -30,7 +30,7 @@ export const NO_FILTER: GripFilter = {
   barre: "any",
   strumSafe: false,
   comfortable: false,
-  mostFingers: null,
+  maxFingers: null,
   notes: null,
   through: null,
 };

@@ -35,7 +35,7 @@ describe("filters", () => {
         new Set(best.fingers.filter(Boolean)).size === best.fingers.filter(Boolean).length,
     ],
     [{ strumSafe: true }, ({ best }) => best.damping.strumSafe],
-    [{ mostFingers: 2 }, ({ best }) => new Set(best.fingers.filter(Boolean)).size <= 2],
+    [{ maxFingers: 2 }, ({ best }) => new Set(best.fingers.filter(Boolean)).size <= 2],
     [{ notes: 2 }, () => false],
     [{ lowestNote: "root" }, ({ tones }) => tones.every((tone) => tone === null || tone >= 0)],
     [{ lowestNote: "fifth" }, ({ tones }) => tones.includes(-5)],

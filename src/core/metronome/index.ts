@@ -2,7 +2,7 @@ export {
   CLICK_ACCENTS,
   CLICK_FEELS,
   clicksOf,
-  MOST_GAP_BARS,
+  MAX_GAP_BARS,
   PER_BEAT,
   PLAIN_METRONOME,
   type Click,

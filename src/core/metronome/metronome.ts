@@ -12,7 +12,7 @@ export interface Metronome {
 export const PER_BEAT = [1, 2, 3, 4] as const;
 export const CLICK_FEELS = ["straight", "swung"] as const;
 export const CLICK_ACCENTS = ["first", "backbeat", "none"] as const;
-export const MOST_GAP_BARS = 8;
+export const MAX_GAP_BARS = 8;
 
 /** A click on every beat, the first of a bar louder. */
 export const PLAIN_METRONOME: Metronome = {

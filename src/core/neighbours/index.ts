@@ -1,2 +1,2 @@
 export { findNeighbours, NEIGHBOUR_KINDS, type Neighbour, type NeighbourKind } from "./neighbours";
-export { growStack, invertStack, shrinkStack } from "./stacks";
+export { growVoicing, invertVoicing, shrinkVoicing } from "./voicings";

@@ -4,9 +4,9 @@ import { findGrips } from "@/core/grip";
 import { DEFAULT_HAND, handReachMm } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
-import { STACKS, type Stack } from "@/core/stack";
+import { VOICINGS, type Voicing } from "@/core/voicing";
 import { findNeighbours, type NeighbourKind } from "./neighbours";
-import { growStack, invertStack, shrinkStack } from "./stacks";
+import { growVoicing, invertVoicing, shrinkVoicing } from "./voicings";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });
 if (!made.ok) throw new Error(made.problem.message);
@@ -14,18 +14,18 @@ const neck = made.value;
 const A = { letter: "A", accidental: 0 } as const;
 const x = null;
 
-const neighbour = (kind: NeighbourKind, stack: Stack, fretting: readonly (number | null)[]) =>
-  findNeighbours(neck, A, stack, fretting).find((each) => each.kind === kind);
+const neighbour = (kind: NeighbourKind, voicing: Voicing, fretting: readonly (number | null)[]) =>
+  findNeighbours(neck, A, voicing, fretting).find((each) => each.kind === kind);
 
 describe("neighbours of 5 7 7 x x x, A5 in standard tuning (common practice)", () => {
   const five = [5, 7, 7, x, x, x];
 
-  test.each<[NeighbourKind, Stack, readonly (number | null)[]]>([
+  test.each<[NeighbourKind, Voicing, readonly (number | null)[]]>([
     ["up the neck", [0, 7, 12], [17, 19, 19, x, x, x]],
     ["thinner strings", [0, 7, 12], [x, 0, 2, 2, x, x]],
     ["one note less", [0, 7], [5, 7, x, x, x, x]],
-  ])("%s", (kind, stack, fretting) => {
-    expect(neighbour(kind, [0, 7, 12], five)).toMatchObject({ stack, grip: { fretting } });
+  ])("%s", (kind, voicing, fretting) => {
+    expect(neighbour(kind, [0, 7, 12], five)).toMatchObject({ voicing, grip: { fretting } });
   });
 
   test("there is none down the neck, nor on thicker strings", () => {
@@ -34,44 +34,44 @@ describe("neighbours of 5 7 7 x x x, A5 in standard tuning (common practice)", (
   });
 
   test("one note more keeps the degrees and goes on upward", () => {
-    expect(neighbour("one note more", [0, 7, 12], five)?.stack).toEqual([0, 7, 12, 19]);
+    expect(neighbour("one note more", [0, 7, 12], five)?.voicing).toEqual([0, 7, 12, 19]);
   });
 
   test("the inversion of root and fifth has the fifth below", () => {
     expect(neighbour("inversion", [0, 7], [5, 7, x, x, x, x])).toMatchObject({
-      stack: [-5, 0],
+      voicing: [-5, 0],
       grip: { fretting: [x, 7, 7, x, x, x] },
     });
   });
 });
 
-describe("stacks one step away", () => {
+describe("voicings one step away", () => {
   test("inverting takes the lowest tone up", () => {
-    expect(invertStack([0, 7])).toEqual([-5, 0]);
-    expect(invertStack([-5, 0])).toEqual([0, 7]);
-    expect(invertStack([0, 4, 7])).toEqual([-8, -5, 0]);
-    expect(invertStack([0, 12])).toBeNull();
-    expect(invertStack([0])).toBeNull();
+    expect(invertVoicing([0, 7])).toEqual([-5, 0]);
+    expect(invertVoicing([-5, 0])).toEqual([0, 7]);
+    expect(invertVoicing([0, 4, 7])).toEqual([-8, -5, 0]);
+    expect(invertVoicing([0, 12])).toBeNull();
+    expect(invertVoicing([0])).toBeNull();
   });
 
   test("growing and shrinking are each other's undoing, and degrees stay", () => {
-    const stacks = fc.constantFrom(...STACKS.map(({ semitones }) => semitones));
+    const voicings = fc.constantFrom(...VOICINGS.map(({ semitones }) => semitones));
     fc.assert(
-      fc.property(stacks, (stack) => {
-        const grown = growStack(stack);
-        expect(shrinkStack(grown)).toEqual(stack);
-        expect(new Set(grown.map(pitchClass))).toEqual(new Set(stack.map(pitchClass)));
+      fc.property(voicings, (voicing) => {
+        const grown = growVoicing(voicing);
+        expect(shrinkVoicing(grown)).toEqual(voicing);
+        expect(new Set(grown.map(pitchClass))).toEqual(new Set(voicing.map(pitchClass)));
       }),
     );
-    expect(shrinkStack([0, 7])).toBeNull();
+    expect(shrinkVoicing([0, 7])).toBeNull();
   });
 });
 
-test("every neighbour is a grip of its own stack, within reach", () => {
-  for (const { semitones } of STACKS.slice(0, 6)) {
+test("every neighbour is a grip of its own voicing, within reach", () => {
+  for (const { semitones } of VOICINGS.slice(0, 6)) {
     for (const { fretting } of findGrips(neck, A, semitones).slice(0, 5)) {
-      for (const { grip, stack } of findNeighbours(neck, A, semitones, fretting)) {
-        expect(grip.midi).toHaveLength(stack.length);
+      for (const { grip, voicing } of findNeighbours(neck, A, semitones, fretting)) {
+        expect(grip.midi).toHaveLength(voicing.length);
         expect(grip.best.reachMm).toBeLessThanOrEqual(handReachMm(DEFAULT_HAND));
         expect(grip.fretting).not.toEqual(fretting);
       }

@@ -3,8 +3,8 @@ import { findGrips, type Grip } from "@/core/grip";
 import { middleOf, type Middle, type Player } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
-import { growStack, invertStack, shrinkStack } from "./stacks";
+import { type Voicing } from "@/core/voicing";
+import { growVoicing, invertVoicing, shrinkVoicing } from "./voicings";
 
 export const NEIGHBOUR_KINDS = [
   "up the neck",
@@ -20,7 +20,7 @@ export type NeighbourKind = (typeof NEIGHBOUR_KINDS)[number];
 /** A grip one step from another. */
 export interface Neighbour {
   readonly kind: NeighbourKind;
-  readonly stack: Stack;
+  readonly voicing: Voicing;
   readonly grip: Grip;
 }
 
@@ -31,27 +31,27 @@ export interface Neighbour {
 export function findNeighbours(
   neck: Neck,
   root: Note,
-  stack: Stack,
+  voicing: Voicing,
   fretting: Fretting,
   player: Player = {},
 ): readonly Neighbour[] {
   const here = placeOf(neck, fretting);
   const strings = stringsOf(fretting);
   const isHere = (grip: Grip) => grip.fretting.join() === fretting.join();
-  const nearest = (kind: NeighbourKind, of: Stack, grips: readonly Grip[]): Neighbour[] => {
+  const nearest = (kind: NeighbourKind, of: Voicing, grips: readonly Grip[]): Neighbour[] => {
     const [grip] = grips
       .filter((each) => !isHere(each))
       .map((each) => ({ each, mm: apartMm(here, placeOf(neck, each.fretting)) }))
       .sort((a, b) => a.mm - b.mm || a.each.best.effort - b.each.best.effort)
       .map(({ each }) => each);
-    return grip ? [{ kind, stack: of, grip }] : [];
+    return grip ? [{ kind, voicing: of, grip }] : [];
   };
-  const ofStack = (kind: NeighbourKind, other: Stack | null): Neighbour[] =>
+  const ofVoicing = (kind: NeighbourKind, other: Voicing | null): Neighbour[] =>
     other ? nearest(kind, other, findGrips(neck, root, other, player)) : [];
 
   // The same grip has the same tones in the same order on its strings.
   const tones = playedTones(tonesOverRoot(neck, fretting, pitchClassOf(root)));
-  const same = findGrips(neck, root, stack, player).filter(
+  const same = findGrips(neck, root, voicing, player).filter(
     (grip) => playedTones(grip.tones) === tones,
   );
   const onStrings = (shift: number) => {
@@ -62,19 +62,19 @@ export function findNeighbours(
   return [
     ...nearest(
       "up the neck",
-      stack,
+      voicing,
       onStrings(0).filter((grip) => along(grip) > 0),
     ),
     ...nearest(
       "down the neck",
-      stack,
+      voicing,
       onStrings(0).filter((grip) => along(grip) < 0),
     ),
-    ...nearest("thinner strings", stack, onStrings(1)),
-    ...nearest("thicker strings", stack, onStrings(-1)),
-    ...ofStack("inversion", invertStack(stack)),
-    ...ofStack("one note more", growStack(stack)),
-    ...ofStack("one note less", shrinkStack(stack)),
+    ...nearest("thinner strings", voicing, onStrings(1)),
+    ...nearest("thicker strings", voicing, onStrings(-1)),
+    ...ofVoicing("inversion", invertVoicing(voicing)),
+    ...ofVoicing("one note more", growVoicing(voicing)),
+    ...ofVoicing("one note less", shrinkVoicing(voicing)),
   ];
 }
 

@@ -26,7 +26,7 @@ export function impossible(question: RouteQuestion, index: number): Result<never
     ["frets", { frets: null }],
     ["rootStrings", { rootStrings: null }],
     ["openStrings", { openStrings: "any" }],
-    ["maxNotes", { mostNotes: null }],
+    ["maxNotes", { maxNotes: null }],
   ];
   for (const [limit, part] of dropped) {
     if (without(part)) return failure(`limits.${limit}`, `${name} has no grip within this limit`);

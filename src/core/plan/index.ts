@@ -15,7 +15,7 @@ export { routeThrough } from "./routeThrough";
 export { steadyFingers } from "./steadyFingers";
 export { type GripStop } from "./stops";
 export {
-  leastOf,
+  minOf,
   struckInQuarters,
   timeRoute,
   type ChangeTempos,

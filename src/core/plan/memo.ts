@@ -16,13 +16,13 @@ export interface RouteMemo {
 }
 
 /** Lists of stops that are remembered, before all are forgotten. */
-const MOST_LISTS = 600;
+const MAX_LISTS = 600;
 
 export function makeRouteMemo(neck: Neck): RouteMemo {
   const firsts = new Map<string, StopList>();
   const widest = new Map<string, StopList>();
   const forget = () => {
-    if (firsts.size + widest.size < MOST_LISTS) return;
+    if (firsts.size + widest.size < MAX_LISTS) return;
     firsts.clear();
     widest.clear();
   };
@@ -30,12 +30,12 @@ export function makeRouteMemo(neck: Neck): RouteMemo {
     costOfChange: costOfChangeOn(neck),
     remembering: (finder, key) => ({
       ...finder,
-      first: (chord, most) => {
-        const name = `${key} ${chordKey(chord)} ${most}`;
+      first: (chord, max) => {
+        const name = `${key} ${chordKey(chord)} ${max}`;
         const known = firsts.get(name);
         if (known) return known;
         forget();
-        const found = finder.first(chord, most);
+        const found = finder.first(chord, max);
         firsts.set(name, found);
         return found;
       },

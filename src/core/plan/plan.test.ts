@@ -23,14 +23,14 @@ const fretsOf = (asked: RouteQuestion) =>
 describe("held against counting out every route through every grip", () => {
   const small = neckOf([40, 45, 50, 55], 7);
   test.each<[string, Partial<RouteQuestion>]>([
-    ["E5 A5 C5", { most: 4 }],
-    ["G(no5) A5 G(no5)", { most: 3, forbidden: [{ index: 0, fretting: [3, 2, null, null] }] }],
-    ["A5 G5 A5", { most: 2, pins: [{ index: 0, fretting: [null, 0, 2, 2] }] }],
+    ["E5 A5 C5", { max: 4 }],
+    ["G(no5) A5 G(no5)", { max: 3, forbidden: [{ index: 0, fretting: [3, 2, null, null] }] }],
+    ["A5 G5 A5", { max: 2, pins: [{ index: 0, fretting: [null, 0, 2, 2] }] }],
     ["F5 F#5 B5", { limits: { ...NO_GRIP_LIMITS, openStrings: "none" } }],
-    ["Em A5", { most: 3, weights: { ...DEFAULT_WEIGHTS, ringing: 2, usual: 0.3 } }],
+    ["Em A5", { max: 3, weights: { ...DEFAULT_WEIGHTS, ringing: 2, usual: 0.3 } }],
   ])("%s with %j", (text, more) => {
     const asked = question(text, small, more);
-    const all = countOut(asked).slice(0, asked.most ?? 1);
+    const all = countOut(asked).slice(0, asked.max ?? 1);
     const found = planned(asked);
     expect(found).toHaveLength(all.length);
     for (const [at, { total }] of found.entries()) {
@@ -41,8 +41,8 @@ describe("held against counting out every route through every grip", () => {
   test("with the least hardest change", () => {
     const asked = question("G5 C5 E5", small, { goal: "hardest" });
     const all = countOut(asked);
-    const least = Math.min(...all.map(({ hardest }) => hardest));
-    expect(planned(asked)[0]?.hardest).toBeLessThanOrEqual(least + 1e-9);
+    const min = Math.min(...all.map(({ hardest }) => hardest));
+    expect(planned(asked)[0]?.hardest).toBeLessThanOrEqual(min + 1e-9);
   });
 });
 
@@ -72,9 +72,9 @@ describe("limits and pins", () => {
       frets: [5, 9],
       rootStrings: [0, 1],
       openStrings: "none",
-      mostNotes: 3,
+      maxNotes: 3,
     } as const;
-    for (const { stops } of planned(question("A5 D5 E5", standard, { limits, most: 5 }))) {
+    for (const { stops } of planned(question("A5 D5 E5", standard, { limits, max: 5 }))) {
       for (const { fingering } of stops) {
         expect(fingering.fretting.every((fret) => fret === null || (fret >= 5 && fret <= 9))).toBe(
           true,
@@ -123,9 +123,9 @@ describe("limits and pins", () => {
     expect(planned(asked)[0]?.stops[0]?.fingering).toMatchObject({ fretting, fingers });
   });
 
-  test("two chords of one name and different stacks get grips of their own", () => {
+  test("two chords of one name and different voicings get grips of their own", () => {
     const [plain] = chordsOf("G5");
-    const two = { ...plain, tones: { kind: "stack", stack: [0, 7] } } as Chord;
+    const two = { ...plain, tones: { kind: "voicing", voicing: [0, 7] } } as Chord;
     const [route] = planned(question("G5", standard, { chords: [plain as Chord, two] }));
     const notes = route?.stops.map(({ fingering }) => fingering.fretting.filter((f) => f !== null));
     expect(notes?.map(({ length }) => length)).toEqual([3, 2]);
@@ -164,7 +164,7 @@ test("what is remembered from song to song changes no route", () => {
   const memo = makeRouteMemo(neck);
   for (const text of ["E5 A5 C5 G5", "E5 A5 D5 G5", "Am F C5 G5", "E5 A5 C5 G5"]) {
     for (const goal of ["total", "hardest"] as const) {
-      const asked = question(text, neck, { goal, most: 3 });
+      const asked = question(text, neck, { goal, max: 3 });
       const nearby = { withinPoints: 6, share: 0.3 };
       expect(planned({ ...asked, memo })).toEqual(planned(asked));
       expect(planned({ ...asked, nearby, memo })).toEqual(planned({ ...asked, nearby }));

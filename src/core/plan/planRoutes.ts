@@ -3,9 +3,9 @@ import { makeEffortBook } from "@/core/hand";
 import { failure, success, type Result } from "@/core/result";
 import {
   bestRoutes,
-  leastBeside,
-  leastBesideDistinct,
-  leastHardestRoutes,
+  minRest,
+  minRestDistinct,
+  minHardestRoutes,
   type Route,
   type RouteSearch,
 } from "@/core/route";
@@ -43,7 +43,7 @@ const ROUNDING = 1e-9;
  */
 export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
   const question = withRecipeLimits(asked);
-  const { most = 1, recipe = "usual" } = question;
+  const { max = 1, recipe = "usual" } = question;
   const finderAt = makeFinders(question);
   const pinned = pinnedStops(question, finderAt);
   if (!pinned.ok) return pinned;
@@ -62,11 +62,11 @@ export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
     const isWhole = furtherCosts(song, lists).every((cost) => cost === Infinity);
     if (empty >= 0 && isWhole) return impossible(asked, empty);
     if (empty >= 0) continue;
-    const found = findRoutes(layers, most);
+    const found = findRoutes(layers, max);
     if (isWhole && found.length === 0) return failure("recipe", impossibleRecipe(recipe));
     const isBounded = question.goal !== "hardest" && recipe !== "one shape";
-    if (isWhole || (!isBounded && found.length === most)) return success(found);
-    if (found.length < most) continue;
+    if (isWhole || (!isBounded && found.length === max)) return success(found);
+    if (found.length < max) continue;
     const all = findAmongAll({ question, song, finders, grips, findRoutes }, lists, found);
     if (all) return success(all);
   }
@@ -121,21 +121,21 @@ function widen(
         const others = found.slice(0, at);
         return roomOf(
           route,
-          leastBesideDistinct(layers, further, costOfChange, others, DISTINCTION),
+          minRestDistinct(layers, further, costOfChange, others, DISTINCTION),
         );
       })
     : worst
-      ? [roomOf(worst, leastBeside(layers, further, costOfChange))]
+      ? [roomOf(worst, minRest(layers, further, costOfChange))]
       : [];
   const wanted = lists.map((_, at) => Math.max(...rooms.map((room) => room[at] ?? 0)));
   if (lists.every(({ upTo }, at) => (wanted[at] ?? 0) < upTo)) return lists;
   return stopsUpTo(song, finders, lists, wanted, grips);
 }
 
-function firstGripsOf({ goal, recipe, most = 1 }: RouteQuestion): number {
+function firstGripsOf({ goal, recipe, max = 1 }: RouteQuestion): number {
   if (recipe === "one shape") return GRIPS_FOR_ONE_SHAPE;
   if (goal === "hardest") return GRIPS_FOR_HARDEST;
-  return most === 1 ? FEW_GRIPS : FIRST_GRIPS;
+  return max === 1 ? FEW_GRIPS : FIRST_GRIPS;
 }
 
 /** What changes cost, worked out once for a question, or for all that share a memo. */
@@ -176,7 +176,7 @@ function planNearby(
   finders: readonly StopFinder[],
   { withinPoints, share }: NearbyGrips,
 ): Result<readonly GripRoute[]> {
-  const { most = 1, goal } = question;
+  const { max = 1, goal } = question;
   const first = firstStops(song, finders, FIRST_GRIPS);
   const lists = song.once.map((chord, at) => {
     const { stops = [], upTo = 0 } = first[at] ?? {};
@@ -195,6 +195,6 @@ function planNearby(
   });
   const empty = layers.findIndex((layer) => layer.length === 0);
   if (empty >= 0) return impossible(question, empty);
-  const search = goal === "hardest" ? leastHardestRoutes : bestRoutes;
-  return success(search(layers, memoOf(question).costOfChange, most));
+  const search = goal === "hardest" ? minHardestRoutes : bestRoutes;
+  return success(search(layers, memoOf(question).costOfChange, max));
 }

@@ -43,7 +43,7 @@ export interface RouteQuestion {
   readonly weights: Weights;
   /** In the order they are played. */
   readonly chords: readonly Chord[];
-  readonly most?: number;
+  readonly max?: number;
   readonly goal?: Goal;
   /**
    * "closed" has no open strings; "one place" takes each chord in one grip throughout; "one shape" each kind of chord

@@ -20,8 +20,8 @@ describe("recipes, held against every route that keeps them", () => {
     ["G5 A5 B5", "one shape", hasOneShape],
     ["G5 A5 C5", "one position", isOnePosition(4)],
   ])("%s, %s", (text, recipe, keeps) => {
-    const asked = question(text, small, { recipe, most: 3 });
-    const all = countOut({ ...asked, most: Infinity })
+    const asked = question(text, small, { recipe, max: 3 });
+    const all = countOut({ ...asked, max: Infinity })
       .filter(({ way }) => keeps(fretsOfWay(way)))
       .slice(0, 3);
     const found = planned(asked);
@@ -31,7 +31,7 @@ describe("recipes, held against every route that keeps them", () => {
   });
 
   test("with distinct routes, each is the best beside those before it", () => {
-    const asked = question("E5 A5 G5", small, { distinct: true, most: 3 });
+    const asked = question("E5 A5 G5", small, { distinct: true, max: 3 });
     const left = countOut(asked).map((each) => ({ ...each, grips: fretsOfWay(each.way) }));
     for (const { total, stops } of planned(asked)) {
       expect(total).toBeCloseTo(left[0]?.total ?? NaN, 9);

@@ -12,8 +12,8 @@ import {
   byHardest,
   byTotal,
   coupledRoutes,
-  leastHardestDistinctRoute,
-  leastHardestRoutes,
+  minHardestDistinctRoute,
+  minHardestRoutes,
   mergeRoutes,
   narrow,
   type CompareRoutes,
@@ -46,16 +46,16 @@ export function makeRouteSearch(
 ): Result<RouteSearch<GripStop>> {
   const isHardest = question.goal === "hardest";
   const compare = isHardest ? byHardest : byTotal;
-  const plain: RouteSearch<GripStop> = (layers, most) =>
-    (isHardest ? leastHardestRoutes : bestRoutes)(layers, costOfChange, most);
+  const plain: RouteSearch<GripStop> = (layers, max) =>
+    (isHardest ? minHardestRoutes : bestRoutes)(layers, costOfChange, max);
   const recipe = makeRecipe(question, compare);
   if (!recipe.ok) return recipe;
   const keepRecipe = recipe.value;
   if (!question.distinct) return success(keepRecipe(plain));
-  const bestDistinct = isHardest ? leastHardestDistinctRoute : bestDistinctRoute;
-  return success((layers, most) => {
+  const bestDistinct = isHardest ? minHardestDistinctRoute : bestDistinctRoute;
+  return success((layers, max) => {
     const found: Route<GripStop>[] = [];
-    while (found.length < most) {
+    while (found.length < max) {
       const others = [...found];
       const search: RouteSearch<GripStop> = (each) =>
         [bestDistinct(each, costOfChange, others, DISTINCTION)].flatMap((route) => route ?? []);
@@ -93,8 +93,8 @@ function makeRecipe(
     const groups = chords.map((chord, index) => (pinned.has(index) ? null : keyOfChord(chord)));
     return success(
       (search: RouteSearch<GripStop>): RouteSearch<GripStop> =>
-        (layers, most) =>
-          coupledRoutes(layers, { groups, keyOf }, search, compare, most),
+        (layers, max) =>
+          coupledRoutes(layers, { groups, keyOf }, search, compare, max),
     );
   };
   switch (recipe) {
@@ -108,12 +108,12 @@ function makeRecipe(
     case "one position": {
       const positions = positionsFor(question, pinned);
       if (positions.length === 0) return failure("recipe", impossibleRecipe(recipe));
-      return success((search) => (layers, most) => {
+      return success((search) => (layers, max) => {
         const routes = positions.flatMap((frets) => {
           const within = withinFrets(layers, pinned, frets);
-          return within ? search(within, most) : [];
+          return within ? search(within, max) : [];
         });
-        return mergeRoutes(routes, compare, most);
+        return mergeRoutes(routes, compare, max);
       });
     }
   }

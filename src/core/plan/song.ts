@@ -37,7 +37,7 @@ export function readNamedSong(
 }
 
 /** The largest number of grips forbidden at one place. */
-export function mostForbidden({ forbidden }: Song): number {
+export function maxForbidden({ forbidden }: Song): number {
   return Math.max(0, ...[...forbidden.values()].map(({ length }) => length));
 }
 

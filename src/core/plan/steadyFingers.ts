@@ -16,7 +16,7 @@ export function steadyFingers(
   isFixed: (at: number) => boolean,
   costOfChange: RouteMemo["costOfChange"],
 ): GripRoute {
-  const usual = mostFrequent(route.stops, chordAt);
+  const usual = maxFrequent(route.stops, chordAt);
   const stops = [...route.stops];
   for (const [at, stop] of route.stops.entries()) {
     if (isFixed(at)) continue;
@@ -30,7 +30,7 @@ export function steadyFingers(
 }
 
 /** By grip of a chord: the stop with its most frequent fingers, the first of those that are as frequent. */
-function mostFrequent(
+function maxFrequent(
   stops: readonly GripStop[],
   chordAt: readonly string[],
 ): ReadonlyMap<string, GripStop> {
@@ -46,8 +46,8 @@ function mostFrequent(
   }
   return new Map(
     [...counts].flatMap(([key, byFingers]) => {
-      const [most] = [...byFingers.values()].sort((a, b) => b.count - a.count);
-      return most ? [[key, most.stop] as const] : [];
+      const [max] = [...byFingers.values()].sort((a, b) => b.count - a.count);
+      return max ? [[key, max.stop] as const] : [];
     }),
   );
 }

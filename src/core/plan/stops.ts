@@ -21,7 +21,7 @@ export interface StopList {
 /** Finds the cheapest stops of chords in one tuning. */
 export interface StopFinder {
   /** Every stop of the `most` cheapest grips that no stop left out undercuts. */
-  readonly first: (chord: Chord, most: number) => StopList;
+  readonly first: (chord: Chord, max: number) => StopList;
   /** Every stop that costs no more than a limit. */
   readonly within: (chord: Chord, limit: number) => StopList;
   /** The stops of a fretting that is given, at what it would cost for the chord. */
@@ -62,9 +62,9 @@ export function makeStopFinder(
       position: positionOf(neck, fingering)?.mm ?? null,
     }));
   return {
-    first: (chord, most) => {
-      const grips = search.cheapest(neck.midi, chord, most);
-      const upTo = grips.length < most ? Infinity : (grips.at(-1)?.cost ?? Infinity);
+    first: (chord, max) => {
+      const grips = search.cheapest(neck.midi, chord, max);
+      const upTo = grips.length < max ? Infinity : (grips.at(-1)?.cost ?? Infinity);
       return { stops: grips.flatMap(stopsOf).filter(({ cost }) => cost <= upTo), upTo };
     },
     within: (chord, limit) => {

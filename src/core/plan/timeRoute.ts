@@ -81,8 +81,8 @@ export function timeRoute(
     travelMm: changes.reduce((sum, { travelMm }) => sum + travelMm, 0),
     travelFrets: changes.reduce((sum, { frets }) => sum + Math.abs(frets), 0),
     shifts: changes.filter(({ travelMm }) => travelMm > 0).length,
-    cleanTempoBpm: leastOf(changes.map(({ cleanTempoBpm }) => cleanTempoBpm)),
-    possibleTempoBpm: leastOf(changes.map(({ possibleTempoBpm }) => possibleTempoBpm)),
+    cleanTempoBpm: minOf(changes.map(({ cleanTempoBpm }) => cleanTempoBpm)),
+    possibleTempoBpm: minOf(changes.map(({ possibleTempoBpm }) => possibleTempoBpm)),
   };
 }
 
@@ -108,7 +108,7 @@ function timeChange(
 }
 
 /** The slowest of some tempos; null where none is a limit. */
-export function leastOf(tempos: readonly (number | null)[]): number | null {
+export function minOf(tempos: readonly (number | null)[]): number | null {
   const limits = tempos.filter((tempo) => tempo !== null);
   return limits.length > 0 ? Math.min(...limits) : null;
 }

@@ -1,4 +1,4 @@
-import { mostForbidden, type Song } from "./song";
+import { maxForbidden, type Song } from "./song";
 import { cutAt, type StopFinder, type StopList } from "./stops";
 
 /**
@@ -10,9 +10,9 @@ export const FEW_GRIPS = 6;
 export const FIRST_GRIPS = 16;
 /** Where so many stops of a chord lie within the bound, more grips are tried first, so that it becomes tighter. */
 const MANY_STOPS = 1000;
-const MOST_GRIPS = 256;
+const MAX_GRIPS = 256;
 /** Only where next to nothing is weighed do more lie within it; the cheapest so many then take part. */
-const MOST_STOPS = 2000;
+const MAX_STOPS = 2000;
 
 /** By chord: the stops of so many of its cheapest grips, and of as many more as may be forbidden. */
 export function firstStops(
@@ -20,7 +20,7 @@ export function firstStops(
   finders: readonly StopFinder[],
   grips: number,
 ): readonly StopList[] {
-  const spare = mostForbidden(song);
+  const spare = maxForbidden(song);
   return song.once.map((chord, at) => finderOf(finders, at).first(chord, grips + spare));
 }
 
@@ -42,12 +42,12 @@ export function stopsUpTo(
     else found.push(finderOf(finders, at).within(chord, limit));
   }
   const widest = Math.max(...found.map(({ stops }) => stops.length));
-  return widest > MANY_STOPS && grips < MOST_GRIPS ? null : found.map(cheapestOf);
+  return widest > MANY_STOPS && grips < MAX_GRIPS ? null : found.map(cheapestOf);
 }
 
 function cheapestOf(list: StopList): StopList {
-  if (list.stops.length <= MOST_STOPS) return list;
-  return { ...list, stops: list.stops.toSorted((a, b) => a.cost - b.cost).slice(0, MOST_STOPS) };
+  if (list.stops.length <= MAX_STOPS) return list;
+  return { ...list, stops: list.stops.toSorted((a, b) => a.cost - b.cost).slice(0, MAX_STOPS) };
 }
 
 /** How many grips are looked at next. */

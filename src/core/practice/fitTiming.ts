@@ -28,7 +28,7 @@ const LOGISTIC = Math.sqrt(3) / Math.PI;
 /** How far constants lie from their level's, as a share: the pull to the defaults (a judgement). */
 const PRIOR_SHARE = 0.5;
 /** No constant is less or more than this share of its level's (judgements). */
-const SHARES: readonly [least: number, most: number] = [0.25, 3];
+const SHARES: readonly [min: number, max: number] = [0.25, 3];
 /** Tighter bounds for the base time and the savings, so that no change takes negative time. */
 const CLOSER_SHARES: Readonly<Partial<Record<TimingTerm, readonly [number, number]>>> = {
   setMs: [0.5, 3],
@@ -157,8 +157,8 @@ function newtonStep(
     const next = values.map((value, index) => {
       const plain = start[index] ?? 0;
       const moved = value + share * (way[index] ?? 0);
-      const [least, most] = CLOSER_SHARES[TIMING_TERMS[index] ?? "setMs"] ?? SHARES;
-      return Math.min(most * plain, Math.max(least * plain, moved));
+      const [min, max] = CLOSER_SHARES[TIMING_TERMS[index] ?? "setMs"] ?? SHARES;
+      return Math.min(max * plain, Math.max(min * plain, moved));
     });
     if (penalty(next, start, observations) < before) return next;
   }

@@ -116,7 +116,7 @@ describe("constants of the hand, from rounds", () => {
   /** A player practises each drill on the ladder, for thirty rounds. */
   function practise(truth: TimingConstants, random: () => number): readonly FitRound[] {
     return CHANGES.flatMap((change) => {
-      const settings = { ...DEFAULT_LADDER, stepBpm: 12, mostBpm: 300 };
+      const settings = { ...DEFAULT_LADDER, stepBpm: 12, maxBpm: 300 };
       let rung = firstRung(100, settings);
       return Array.from({ length: 30 }, () => {
         const round = { ...change, availableMs: availableAt(rung.bpm) };
@@ -169,8 +169,8 @@ describe("constants of the hand, from rounds", () => {
     const { arrangement, route } = makeSong("Tempo: 140\n| A5 D5 | G5 B5 | B5 |\n");
     const at = tightestAt(arrangement, route, null);
     const change = route.timed.changes[at ?? -1];
-    const least = Math.min(...route.timed.changes.map(({ slackMs }) => slackMs));
-    expect(change?.slackMs).toBe(least);
+    const min = Math.min(...route.timed.changes.map(({ slackMs }) => slackMs));
+    expect(change?.slackMs).toBe(min);
     const needed = change && neededMs(roundChangeOf(change), TIMING.steady);
     expect(needed).toBeCloseTo(change?.neededMs ?? NaN, 9);
   });

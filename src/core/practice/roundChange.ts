@@ -25,8 +25,8 @@ export function tightestAt(
   let tightest: number | null = null;
   for (const [at, { neededMs, slackMs }] of timed.changes.entries()) {
     if (neededMs <= 0 || !isIn(at) || !isIn(at + 1)) continue;
-    const least = tightest === null ? Infinity : (timed.changes[tightest]?.slackMs ?? Infinity);
-    if (slackMs < least) tightest = at;
+    const min = tightest === null ? Infinity : (timed.changes[tightest]?.slackMs ?? Infinity);
+    if (slackMs < min) tightest = at;
   }
   return tightest;
 }

@@ -17,7 +17,7 @@ export interface StrikeTiming {
 /** A strum further than this from its time, in s, or than half the way to the next, belongs to no time. */
 const FURTHEST_S = 0.2;
 /** With less than this share of the strums heard, or more than this share of others, nothing is said (judgements). */
-const [LEAST_HEARD, MOST_EXTRA] = [0.6, 0.5];
+const [MIN_HEARD, MAX_EXTRA] = [0.6, 0.5];
 
 /**
  * Finds each expected strum among what was heard, the nearest pairs first.
@@ -29,11 +29,11 @@ export function strikeTiming(
   expectedS: readonly number[],
   heardS: readonly number[],
 ): StrikeTiming {
-  const least = expectedS.reduce(
+  const min = expectedS.reduce(
     (gap, at, index) => Math.min(gap, at - (expectedS[index - 1] ?? -Infinity)),
     Infinity,
   );
-  const furthest = Math.min(FURTHEST_S, least / 2);
+  const furthest = Math.min(FURTHEST_S, min / 2);
   const pairs = expectedS
     .flatMap((at, index) => heardS.map((heard, each) => ({ index, each, errorS: heard - at })))
     .filter(({ errorS }) => Math.abs(errorS) <= furthest)
@@ -52,7 +52,7 @@ export function strikeTiming(
     extra,
     medianMs: medianOf(errorsMs),
     spreadMs: spreadOf(errorsMs),
-    isUnsure: found.size < LEAST_HEARD * expected || extra > MOST_EXTRA * expected,
+    isUnsure: found.size < MIN_HEARD * expected || extra > MAX_EXTRA * expected,
   };
 }
 

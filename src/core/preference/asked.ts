@@ -2,8 +2,8 @@ import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 
 /** What a chord asks of its grips, as far as players' preference depends on it. */
 export interface Asked {
-  /** A stack has all its tones fixed; in free mode strings, doublings and bass are the player's. */
-  readonly kind: "stack" | "free";
+  /** A voicing has all its tones fixed; in free mode strings, doublings and bass are the player's. */
+  readonly kind: "voicing" | "free";
   readonly root: PitchClass;
   /** What the lowest note should be: the root, or the note after a slash. */
   readonly bass: PitchClass;
@@ -15,8 +15,8 @@ export interface Asked {
 
 const TRIAD_DEGREES = 3;
 
-export function askedStack(root: PitchClass): Asked {
-  return { kind: "stack", root, bass: root, degrees: 0, isTriad: true };
+export function askedVoicing(root: PitchClass): Asked {
+  return { kind: "voicing", root, bass: root, degrees: 0, isTriad: true };
 }
 
 /**
@@ -38,9 +38,9 @@ export function askedFreely(
   };
 }
 
-/** What pitches over a root ask for: a whole chord from three different degrees up, else a stack. Lowest pitch first. */
+/** What pitches over a root ask for: a whole chord from three different degrees up, else a voicing. Lowest pitch first. */
 export function askedByPitches(root: PitchClass, pitches: readonly Midi[]): Asked {
   const degrees = [...new Set(pitches.map((midi) => pitchClass(midi - root)))];
   const [lowest = 0] = degrees;
-  return degrees.length < TRIAD_DEGREES ? askedStack(root) : askedFreely(root, degrees, lowest);
+  return degrees.length < TRIAD_DEGREES ? askedVoicing(root) : askedFreely(root, degrees, lowest);
 }

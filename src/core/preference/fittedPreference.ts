@@ -50,7 +50,7 @@ export const FREE_WEIGHTS = {
   "finger left over": 3.82,
 } as const;
 
-export const STACK_WEIGHTS = {
+export const VOICING_WEIGHTS = {
   "lowest fret": 1.35,
   "fret beyond the body": 4.84,
   "string thinner than the thickest": 4.08,
@@ -63,4 +63,4 @@ export const STACK_WEIGHTS = {
 } as const;
 
 export type FreeTrait = keyof typeof FREE_WEIGHTS;
-export type StackTrait = keyof typeof STACK_WEIGHTS;
+export type VoicingTrait = keyof typeof VOICING_WEIGHTS;

@@ -1,10 +1,10 @@
-export { type Asked, askedByPitches, askedFreely, askedStack } from "./asked";
-export { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
+export { type Asked, askedByPitches, askedFreely, askedVoicing } from "./asked";
+export { FREE_WEIGHTS, VOICING_WEIGHTS } from "./fittedPreference";
 export { type Preference, preferenceOf, preferencePoints, tiltPoints } from "./preference";
 export {
   type PreferenceBound,
   type PreferenceBounds,
-  leastPreference,
+  minPreference,
   makePreferenceBound,
 } from "./preferenceBound";
 export { TILTS, type Tilt, WISHES, WITH_BASS, tiltOfWish } from "./tilt";
@@ -14,5 +14,5 @@ export {
   FRETTING_FINGERS,
   type Look,
   countFreeTraits,
-  countStackTraits,
+  countVoicingTraits,
 } from "./traits";

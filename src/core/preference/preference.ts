@@ -1,9 +1,9 @@
 import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
-import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
+import { FREE_WEIGHTS, VOICING_WEIGHTS } from "./fittedPreference";
 import { TILTS, type Tilt, type TiltName } from "./tilt";
-import { PREFERENCE_TERMS, TERM_OF_FREE, TERM_OF_STACK, type PreferenceTerm } from "./terms";
-import { countFreeTraits, countStackTraits, LOW_E, type Look } from "./traits";
+import { PREFERENCE_TERMS, TERM_OF_FREE, TERM_OF_VOICING, type PreferenceTerm } from "./terms";
+import { countFreeTraits, countVoicingTraits, LOW_E, type Look } from "./traits";
 
 export type PreferenceTerms = Readonly<Record<PreferenceTerm | TiltName, number>>;
 
@@ -25,9 +25,9 @@ const NOTHING: PreferenceTerms = Object.fromEntries(
 export function preferenceOf(look: Look, tilts: readonly Tilt[] = NO_TILTS): Preference {
   if (look.midi.length === 0) return { points: 0, terms: NOTHING };
   const terms: Record<PreferenceTerm | TiltName, number> = { ...NOTHING };
-  if (look.asked.kind === "stack") {
-    countStackTraits(look, (trait, amount) => {
-      terms[TERM_OF_STACK[trait]] += STACK_WEIGHTS[trait] * amount;
+  if (look.asked.kind === "voicing") {
+    countVoicingTraits(look, (trait, amount) => {
+      terms[TERM_OF_VOICING[trait]] += VOICING_WEIGHTS[trait] * amount;
     });
   } else {
     countFreeTraits(look, (trait, amount) => {
@@ -43,9 +43,9 @@ export function preferenceOf(look: Look, tilts: readonly Tilt[] = NO_TILTS): Pre
 /** The same sum without its terms, for when very many frettings are weighed. */
 export function preferencePoints(look: Look, tilts: readonly Tilt[] = NO_TILTS): number {
   let points = 0;
-  if (look.asked.kind === "stack") {
-    countStackTraits(look, (trait, amount) => {
-      points += STACK_WEIGHTS[trait] * amount;
+  if (look.asked.kind === "voicing") {
+    countVoicingTraits(look, (trait, amount) => {
+      points += VOICING_WEIGHTS[trait] * amount;
     });
   } else {
     countFreeTraits(look, (trait, amount) => {

@@ -4,9 +4,9 @@ import { formOf } from "@/core/forms";
 import { alongReachMm, soundingMidi, type Fretting } from "@/core/fretting";
 import { makeNeck } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
-import { askedFreely, askedStack, type Asked } from "./asked";
+import { askedFreely, askedVoicing, type Asked } from "./asked";
 import { preferencePoints } from "./preference";
-import { leastPreference, makePreferenceBound, type PreferenceSketch } from "./preferenceBound";
+import { minPreference, makePreferenceBound, type PreferenceSketch } from "./preferenceBound";
 import { tiltOfWish, WISHES, WITH_BASS } from "./tilt";
 
 const made = makeNeck({ midi: [38, 45, 50, 55, 59, 64], frets: 20 });
@@ -25,7 +25,7 @@ const anyFretting = fc
       fretting.some((fret) => fret !== null) && alongReachMm(neck, fretting) <= REACH_MM,
   );
 const anyAsked = fc.constantFrom<Asked>(
-  askedStack(2),
+  askedVoicing(2),
   askedFreely(2, [0, 4, 7]),
   askedFreely(9, [0, 3, 7, 10]),
 );
@@ -46,15 +46,15 @@ function sketchOf(fretting: Fretting, strings: number, asked: Asked): Preference
   return {
     thickest,
     isBassOpen: thickest < 0 || chosen[thickest] === 0,
-    mostNotes: midi.length + left,
-    mostDegrees: new Set(midi.map(pitchClass)).size + left,
-    mostDoubled: midi.length + left,
+    maxNotes: midi.length + left,
+    maxDegrees: new Set(midi.map(pitchClass)).size + left,
+    maxDoubled: midi.length + left,
     pressed: pressed.length,
     lowestFret: pressed.length > 0 ? Math.min(...pressed) : 0,
     highestFret: Math.max(0, ...pressed),
     lowestFretToCome: left === 0 ? Infinity : 0,
     open,
-    mostOpen: open + left,
+    maxOpen: open + left,
     inner: (sounding.at(-1) ?? 0) - (sounding[0] ?? 0) + 1 - Math.max(1, sounding.length),
     thin: left === 0 ? fretting.length - 1 - (sounding.at(-1) ?? 0) : 0,
     same: midi.filter((pitch, index) => midi.indexOf(pitch) < index).length,
@@ -103,8 +103,8 @@ test("nothing on a neck falls below the least of all", () => {
   fc.assert(
     fc.property(anyFretting, anyAsked, anyTilts, (fretting, asked, tilts) => {
       const look = { fretting, midi: soundingMidi(neck, fretting), fingers: 2, asked };
-      const least = leastPreference(tilts, { lowest: 38, strings: 6, frets: neck.frets });
-      expect(preferencePoints(look, tilts)).toBeGreaterThanOrEqual(least - 1e-9);
+      const min = minPreference(tilts, { lowest: 38, strings: 6, frets: neck.frets });
+      expect(preferencePoints(look, tilts)).toBeGreaterThanOrEqual(min - 1e-9);
     }),
   );
 });

@@ -1,7 +1,7 @@
 import { fingertipMm, type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import { type Asked } from "./asked";
-import { FREE_WEIGHTS, STACK_WEIGHTS } from "./fittedPreference";
+import { FREE_WEIGHTS, VOICING_WEIGHTS } from "./fittedPreference";
 import { type Tilt } from "./tilt";
 import {
   BODY_FRET,
@@ -21,10 +21,10 @@ export interface PreferenceSketch {
   /** Whether that one is open, or may still be. */
   readonly isBassOpen: boolean;
   /** As many strings may sound in the end, and as many different degrees. */
-  readonly mostNotes: number;
-  readonly mostDegrees: number;
+  readonly maxNotes: number;
+  readonly maxDegrees: number;
   /** How often root and fifth may sound in the end beyond once each. */
-  readonly mostDoubled: number;
+  readonly maxDoubled: number;
   readonly pressed: number;
   /** Of the pressed strings; equal, whatever they are, where none is. */
   readonly lowestFret: number;
@@ -33,7 +33,7 @@ export interface PreferenceSketch {
   readonly lowestFretToCome: number;
   /** Open strings so far, and as many as there may be in the end. */
   readonly open: number;
-  readonly mostOpen: number;
+  readonly maxOpen: number;
   /** Silent strings between sounding ones, as far as that is certain. */
   readonly inner: number;
   /** Silent strings past the last that sounds, as far as that is certain. */
@@ -75,7 +75,7 @@ export function makePreferenceBound(
   const lowestBeside = lowestFretsBeside(neck, reachMm);
   const strings = Math.min(neck.midi.length, CHORD_STRINGS);
   const ownBound =
-    asked.kind === "stack" ? stackBound(neck.midi.length) : freeBound(neck, asked, strings);
+    asked.kind === "voicing" ? voicingBound(neck.midi.length) : freeBound(neck, asked, strings);
   const of: PreferenceBound = (sketch) => {
     const { pressed, highestFret, lowestFretToCome } = sketch;
     const lowestFret =
@@ -83,7 +83,7 @@ export function makePreferenceBound(
         ? 0
         : Math.min(sketch.lowestFret, Math.max(lowestFretToCome, lowestBeside[highestFret] ?? 0));
     let points = ownBound(sketch, lowestFret);
-    for (const tilt of tilts) points += leastTilt(tilt, sketch, lowestFret, neck.frets);
+    for (const tilt of tilts) points += minTilt(tilt, sketch, lowestFret, neck.frets);
     return points;
   };
   return { of, byFret: lowestBeside.map((lowest, fret) => heightPoints(asked, lowest, fret)) };
@@ -92,21 +92,21 @@ export function makePreferenceBound(
 /** What the place on the neck adds by itself; tilts may take it off again and are left out. */
 function heightPoints(asked: Asked, lowestFret: number, highestFret: number): number {
   const beyond = Math.max(0, highestFret - BODY_FRET);
-  if (asked.kind === "stack") {
-    const { "lowest fret": lowest, "fret beyond the body": body } = STACK_WEIGHTS;
+  if (asked.kind === "voicing") {
+    const { "lowest fret": lowest, "fret beyond the body": body } = VOICING_WEIGHTS;
     return lowest * lowestFret + body * beyond;
   }
   const w = FREE_WEIGHTS;
-  const least = Math.min(
+  const min = Math.min(
     w["lowest fret"] * lowestFret + w["highest fret"] * highestFret,
     w[bySize("fret of a form", asked)] * lowestFret,
     w["fret of one bar"] * lowestFret,
   );
-  return least + w["fret beyond the body"] * beyond;
+  return min + w["fret beyond the body"] * beyond;
 }
 
-function stackBound(strings: number) {
-  const w = STACK_WEIGHTS;
+function voicingBound(strings: number) {
+  const w = VOICING_WEIGHTS;
   return (sketch: PreferenceSketch, lowestFret: number): number => {
     const { thickest, highestFret, open, inner, falling } = sketch;
     return (
@@ -155,19 +155,19 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
   const shapePoints = (sketch: PreferenceSketch, lowestFret: number): number => {
     const { highestFret, inner, thin } = sketch;
     const unknown = innerPoints(sketch) + thinPoints(thin);
-    let least =
+    let min =
       noForm +
       w["lowest fret"] * lowestFret +
       w["highest fret"] * highestFret +
       unknown +
       pastPoints(sketch, lowestFret);
-    if (sketch.isBassWrong || asked.bass !== asked.root) return least;
-    if (sketch.mayBeBar) least = Math.min(least, w["fret of one bar"] * lowestFret + unknown);
+    if (sketch.isBassWrong || asked.bass !== asked.root) return min;
+    if (sketch.mayBeBar) min = Math.min(min, w["fret of one bar"] * lowestFret + unknown);
     if (sketch.mayBeForm) {
       const silent = isTriad ? thinPoints(thin) : w["string silent in a form"] * (inner + thin);
-      least = Math.min(least, formFret * lowestFret + silent);
+      min = Math.min(min, formFret * lowestFret + silent);
     }
-    return least;
+    return min;
   };
 
   return (sketch: PreferenceSketch, lowestFret: number): number => {
@@ -178,13 +178,13 @@ function freeBound(neck: Neck, asked: Asked, strings: number) {
       w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
       w["pitch sounds twice"] * same +
       w["tone on a thicker string"] * falling +
-      w["degree left out"] * Math.max(0, asked.degrees - sketch.mostDegrees);
+      w["degree left out"] * Math.max(0, asked.degrees - sketch.maxDegrees);
     if (isTriad) {
-      const doubled = Math.min(MAX_DOUBLED, sketch.mostDoubled);
+      const doubled = Math.min(MAX_DOUBLED, sketch.maxDoubled);
       points += w["root or fifth not doubled"] * (MAX_DOUBLED - doubled);
-      if (sketch.mostDoubled < 1) points += w["fifth not doubled"];
-      if (sketch.mostNotes < strings) points += w["not all strings sound"];
-      if (sketch.mostNotes < strings - 1) points += w["two strings or more silent"];
+      if (sketch.maxDoubled < 1) points += w["fifth not doubled"];
+      if (sketch.maxNotes < strings) points += w["not all strings sound"];
+      if (sketch.maxNotes < strings - 1) points += w["two strings or more silent"];
     }
     if (open > 0) points += w["open strings at all"];
     if (thickest >= 0) {
@@ -219,13 +219,13 @@ function lowestEver({ lowest, lowestToCome }: PreferenceSketch): Midi {
 }
 
 /** What a tilt adds at least, or takes off at most. */
-function leastTilt(
+function minTilt(
   { perOpenString = 0, perSemitone = 0, perFret = 0 }: Tilt,
   sketch: PreferenceSketch,
   lowestFret: number,
   frets: number,
 ): number {
-  const open = perOpenString < 0 ? sketch.mostOpen : sketch.open;
+  const open = perOpenString < 0 ? sketch.maxOpen : sketch.open;
   const lowest = perSemitone < 0 ? Math.min(sketch.lowest, HIGHEST_MIDI) : lowestEver(sketch);
   const fret = perFret < 0 ? (sketch.pressed > 0 ? sketch.lowestFret : frets) : lowestFret;
   return (
@@ -234,7 +234,7 @@ function leastTilt(
 }
 
 /** What no preference falls below on a neck whose strings are tuned to `lowest` or higher. */
-export function leastPreference(
+export function minPreference(
   tilts: readonly Tilt[],
   {
     lowest,

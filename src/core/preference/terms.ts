@@ -1,4 +1,4 @@
-import { type FreeTrait, type StackTrait } from "./fittedPreference";
+import { type FreeTrait, type VoicingTrait } from "./fittedPreference";
 
 /** The terms of a preference, in display order. */
 export const PREFERENCE_TERMS = [
@@ -67,7 +67,7 @@ export const TERM_OF_FREE: Readonly<Record<FreeTrait, PreferenceTerm>> = {
   "finger left over": "fingers",
 };
 
-export const TERM_OF_STACK: Readonly<Record<StackTrait, PreferenceTerm>> = {
+export const TERM_OF_VOICING: Readonly<Record<VoicingTrait, PreferenceTerm>> = {
   "lowest fret": "height",
   "fret beyond the body": "height",
   "string thinner than the thickest": "register",

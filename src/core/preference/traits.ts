@@ -2,7 +2,7 @@ import { formOf, isFormOverBass, isOnUsualFrets } from "@/core/forms";
 import { type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 import { type Asked } from "./asked";
-import { type FreeTrait, type StackTrait } from "./fittedPreference";
+import { type FreeTrait, type VoicingTrait } from "./fittedPreference";
 import { countRepeats, countFretting, type FrettingCounts } from "./lie";
 
 /** A fretting, as far as players look at it. */
@@ -35,8 +35,8 @@ const SIXTH = 9;
 /** The low E of standard tuning, from which depth is counted. */
 export const LOW_E: Midi = 40;
 
-/** Counts the traits of a stack's grip: its tones are given, so place and neatness are what is left. */
-export function countStackTraits(look: Look, count: CountTrait<StackTrait>): void {
+/** Counts the traits of a voicing's grip: its tones are given, so place and neatness are what is left. */
+export function countVoicingTraits(look: Look, count: CountTrait<VoicingTrait>): void {
   const { fretting, midi } = look;
   const lie = countFretting(fretting);
   const { lowestFret, highestFret, open } = lie;

@@ -9,7 +9,7 @@ import {
 } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { pitchClass, pitchClassOf, type Accidentals, type Midi, type Note } from "@/core/pitch";
-import { findChord, nameChord, type Stack } from "@/core/stack";
+import { findChord, nameChord, type Voicing } from "@/core/voicing";
 
 /** What a shape on the neck is: its notes, its name, its fingerings, and what is one note away. */
 export interface ShapeReading {
@@ -27,8 +27,8 @@ export interface ShapeReading {
   readonly bass: Midi | null;
   /** Per string, semitones over the lowest sounding root; null where not played. */
   readonly tones: readonly (number | null)[];
-  /** The same as a stack, lowest first. */
-  readonly stack: Stack;
+  /** The same as a voicing, lowest first. */
+  readonly voicing: Voicing;
   /** Every way to finger it, easiest first; empty where this hand cannot hold it. */
   readonly fingerings: readonly Fingering[];
   /** How far it would reach, if reach is the only problem; null where no assignment of fingers works. */
@@ -82,7 +82,7 @@ export function readShape(
     root,
     bass: pitchClass(lowest) === rootClass ? null : lowest,
     tones,
-    stack: tones.filter((tone) => tone !== null).sort((a, b) => a - b),
+    voicing: tones.filter((tone) => tone !== null).sort((a, b) => a - b),
     fingerings,
     beyond: far ? gradeReach(neck, fretting, far.presses, hand) : null,
     steps: [

@@ -27,10 +27,10 @@ describe("reading a shape (common practice)", () => {
     ["3 3 2 x x x", "C/G", [-5, 0, 4], 43],
     ["3 x 5 x x x", "G octave", [0, 12], null],
     ["0 2 2 x 0 0", "E5", [0, 7, 12, 19, 24], null],
-  ])("%s is %s", (text, name, stack, bass) => {
+  ])("%s is %s", (text, name, voicing, bass) => {
     const reading = read(text);
     expect(reading).toMatchObject({ name, isNamed: true, bass });
-    expect(reading.stack).toEqual(stack);
+    expect(reading.voicing).toEqual(voicing);
     expect(reading.fingerings.length).toBeGreaterThan(0);
   });
 
@@ -90,7 +90,7 @@ test("a player of shapes is told the shape's name, and what sounds", () => {
   const dropC = made.ok ? made.value : neck;
   const shape = [0, 0, 0, null, null, null];
   const read = readShape(dropC, shape, {}, { shift: -2 });
-  expect(read).toMatchObject({ name: "D5", sounding: "C5", stack: [0, 7, 12], bass: null });
+  expect(read).toMatchObject({ name: "D5", sounding: "C5", voicing: [0, 7, 12], bass: null });
   expect(read?.steps.map(({ name }) => name)).toContain("D octave");
   expect(readShape(dropC, shape)).toMatchObject({ name: "C5", sounding: "C5" });
 });

@@ -23,12 +23,12 @@ export function makeQueue(
   order: readonly string[],
   asked: ReadonlyMap<string, Pick<Memory, "dueMs">>,
   nowMs: number,
-  mostNew: number,
+  maxNew: number,
 ): CardQueue {
   const due = order
     .filter((card) => (asked.get(card)?.dueMs ?? Infinity) <= nowMs)
     .toSorted((a, b) => (asked.get(a)?.dueMs ?? 0) - (asked.get(b)?.dueMs ?? 0));
-  const fresh = order.filter((card) => !asked.has(card)).slice(0, mostNew);
+  const fresh = order.filter((card) => !asked.has(card)).slice(0, maxNew);
   const waiting: string[] = [];
   while (due.length > 0 || fresh.length > 0) {
     waiting.push(...due.splice(0, DUE_PER_NEW), ...fresh.splice(0, 1));

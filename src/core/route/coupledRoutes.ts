@@ -28,7 +28,7 @@ export function coupledRoutes<T extends Stop>(
   { groups, keyOf }: Coupling<T>,
   search: RouteSearch<T>,
   compare: CompareRoutes,
-  most: number,
+  max: number,
 ): readonly Route<T>[] {
   const members = membersOf(groups);
   const start = withSharedKeys(layers, members, keyOf);
@@ -38,17 +38,17 @@ export function coupledRoutes<T extends Stop>(
   for (;;) {
     const branch = takeBest(open, compare);
     if (!branch) return found;
-    const last = found[most - 1];
+    const last = found[max - 1];
     if (last && branch.best && compare(branch.best, last) >= 0) return found;
     if (!branch.isSearched) {
       const [best] = search(branch.layers, 1);
       if (best) open.push({ ...branch, best, isSearched: true });
       continue;
     }
-    const split = branch.best && splitOf(branch.layers, branch.best, members, keyOf, most === 1);
+    const split = branch.best && splitOf(branch.layers, branch.best, members, keyOf, max === 1);
     if (!split) {
-      const routes = most === 1 && branch.best ? [branch.best] : search(branch.layers, most);
-      found = mergeRoutes([...found, ...routes], compare, most);
+      const routes = max === 1 && branch.best ? [branch.best] : search(branch.layers, max);
+      found = mergeRoutes([...found, ...routes], compare, max);
       continue;
     }
     for (const isTaken of [true, false]) {
@@ -127,14 +127,14 @@ function splitOf<T extends Stop>(
   );
   const group = broken ?? (isBestEnough ? undefined : undecided);
   if (!group) return null;
-  return { members: group, key: mostFrequent(keysOf(group)) };
+  return { members: group, key: maxFrequent(keysOf(group)) };
 }
 
-function mostFrequent(keys: readonly string[]): string {
+function maxFrequent(keys: readonly string[]): string {
   const counts = new Map<string, number>();
   for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + 1);
-  const [most] = [...counts].sort((a, b) => b[1] - a[1]);
-  return most?.[0] ?? "";
+  const [max] = [...counts].sort((a, b) => b[1] - a[1]);
+  return max?.[0] ?? "";
 }
 
 function takeBest<T extends Stop>(

@@ -49,7 +49,7 @@ export function bestDistinctRoute<T extends Stop>(
 }
 
 /** The same with the least hardest change, then the least total. */
-export function leastHardestDistinctRoute<T extends Stop>(
+export function minHardestDistinctRoute<T extends Stop>(
   layers: readonly (readonly T[])[],
   costOfChange: CostOfChange<T>,
   others: readonly Route<T>[],

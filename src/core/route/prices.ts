@@ -1,5 +1,5 @@
 import { makeChangeTable, withCosts, type ChangeTable } from "./changeTable";
-import { leastBeside } from "./leastBeside";
+import { minRest } from "./minRest";
 import { type CostOfChange, type Route, type Stop } from "./stop";
 
 /** What makes two routes distinct. */
@@ -58,7 +58,7 @@ export function makeTask<T extends Stop>(
  * As `leastBeside`, for a route that is distinct from some others: for each layer, what all else costs at least when a
  * stop that is not in the lists is taken there. `further` as there.
  */
-export function leastBesideDistinct<T extends Stop>(
+export function minRestDistinct<T extends Stop>(
   layers: readonly (readonly T[])[],
   further: readonly number[],
   costOfChange: CostOfChange<T>,
@@ -72,7 +72,7 @@ export function leastBesideDistinct<T extends Stop>(
     withCosts(layer, ({ cost }, index) => cost - priceOf(task.differences[at]?.[index], prices)),
   );
   // A stop that is not in the lists may be different from all the others' stops.
-  const beside = leastBeside(
+  const beside = minRest(
     priced,
     further.map((cost) => cost - all),
     costOfChange,
@@ -134,29 +134,29 @@ function priceRoutes<T extends Stop>(
   for (let at = layers.length - 2; at >= 0; at--) {
     const [layer = [], goals = []] = [layers[at], layers[at + 1]];
     const between = table.between(layer, goals);
-    const leastOf = Float64Array.from(
+    const minOf = Float64Array.from(
       goals,
       (_, goal) => (own[at + 1]?.[goal] ?? 0) + (onward[at + 1]?.[goal] ?? 0),
     );
     const order = Uint32Array.from(goals, (_, goal) => goal).sort(
-      (a, b) => (leastOf[a] ?? 0) - (leastOf[b] ?? 0),
+      (a, b) => (minOf[a] ?? 0) - (minOf[b] ?? 0),
     );
     for (const [index, stop] of layer.entries()) {
-      let least = Infinity;
+      let min = Infinity;
       let chosen = -1;
       for (const goal of order) {
-        const after = leastOf[goal] ?? 0;
-        if (after >= least) break;
+        const after = minOf[goal] ?? 0;
+        if (after >= min) break;
         const to = goals[goal];
         if (!to) continue;
         // After an open grip the hand may be anywhere: as if it had no way to go.
         const change =
           stop.position === null ? table.fromOpen(stop, null, to) : between(index, goal);
-        if (change > limit || change + after >= least) continue;
-        least = change + after;
+        if (change > limit || change + after >= min) continue;
+        min = change + after;
         chosen = goal;
       }
-      onward[at]?.fill(least, index, index + 1);
+      onward[at]?.fill(min, index, index + 1);
       next[at]?.fill(chosen, index, index + 1);
     }
   }

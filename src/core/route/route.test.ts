@@ -1,10 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { coupledRoutes, type Coupling } from "./coupledRoutes";
-import { bestDistinctRoute, leastHardestDistinctRoute } from "./distinctRoutes";
-import { leastBeside } from "./leastBeside";
-import { leastBesideDistinct, type Distinction } from "./prices";
-import { bestRoutes, leastHardestRoutes } from "./routes";
+import { bestDistinctRoute, minHardestDistinctRoute } from "./distinctRoutes";
+import { minRest } from "./minRest";
+import { minRestDistinct, type Distinction } from "./prices";
+import { bestRoutes, minHardestRoutes } from "./routes";
 import { byHardest, byTotal, mergeRoutes, type RouteSearch } from "./search";
 import { type Route, type Stop } from "./stop";
 import { costOfChange, everyRoute } from "./testing";
@@ -48,9 +48,9 @@ const wayOf = ({ stops }: Route<Stop>) => stops.map(({ place }) => place).join("
 describe("held against counting out every route", () => {
   test("the best so many have the least totals, each through other places", () => {
     fc.assert(
-      fc.property(anyLayers, fc.integer({ min: 1, max: 6 }), (layers, most) => {
-        const found = bestRoutes(layers, costOfChange, most);
-        const all = countOut(layers, isCheaper).slice(0, most);
+      fc.property(anyLayers, fc.integer({ min: 1, max: 6 }), (layers, max) => {
+        const found = bestRoutes(layers, costOfChange, max);
+        const all = countOut(layers, isCheaper).slice(0, max);
         expect(found.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
         expect(new Set(found.map(wayOf)).size).toBe(found.length);
       }),
@@ -60,9 +60,9 @@ describe("held against counting out every route", () => {
 
   test("the least hardest come in the order of (hardest, total)", () => {
     fc.assert(
-      fc.property(anyLayers, fc.integer({ min: 1, max: 5 }), (layers, most) => {
-        const found = leastHardestRoutes(layers, costOfChange, most);
-        const all = countOut(layers, isEasier).slice(0, most);
+      fc.property(anyLayers, fc.integer({ min: 1, max: 5 }), (layers, max) => {
+        const found = minHardestRoutes(layers, costOfChange, max);
+        const all = countOut(layers, isEasier).slice(0, max);
         expect(found.map(({ hardest, total }) => [hardest, total])).toEqual(
           all.map(({ hardest, total }) => [hardest, total]),
         );
@@ -76,7 +76,7 @@ describe("held against counting out every route", () => {
     fc.assert(
       fc.property(anyLayers, fc.integer({ min: 0, max: 12 }), (layers, upTo) => {
         const kept = layers.map((stops) => stops.filter(({ cost }) => cost <= upTo));
-        const beside = leastBeside(
+        const beside = minRest(
           kept,
           layers.map(() => upTo),
           costOfChange,
@@ -99,7 +99,7 @@ test("two fingerings of one place are one way, also where a limit leaves others 
     [stop("a", 1, 0), stop("a", 2, 1), stop("b", 1, 2), stop("c", 6, 0)],
     [stop("d", 1, 0), stop("e", 2, 0)],
   ];
-  const found = leastHardestRoutes(layers, costOfChange, 4);
+  const found = minHardestRoutes(layers, costOfChange, 4);
   expect(new Set(found.map(wayOf)).size).toBe(4);
 });
 
@@ -123,7 +123,7 @@ test("without a way to play a chord there is no route; without chords there is n
   const stop = { cost: 1, place: "a", position: null };
   expect(bestRoutes([[stop], []], costOfChange)).toEqual([]);
   expect(bestRoutes([], costOfChange)).toEqual([]);
-  expect(leastHardestRoutes([[stop], []], costOfChange)).toEqual([]);
+  expect(minHardestRoutes([[stop], []], costOfChange)).toEqual([]);
 });
 
 const distinction: Distinction<Stop> = {
@@ -164,10 +164,10 @@ describe("distinct and coupled routes, held against counting out every route", (
         const [first] = bestRoutes(layers, costOfChange);
         if (!first) return;
         const others = everyRoute(layers).filter((route) => isDistinct(route, first));
-        const [least] = others.toSorted(byHardest);
-        const found = leastHardestDistinctRoute(layers, costOfChange, [first], distinction);
+        const [min] = others.toSorted(byHardest);
+        const found = minHardestDistinctRoute(layers, costOfChange, [first], distinction);
         expect(found && [found.hardest, found.total]).toEqual(
-          least ? [least.hardest, least.total] : null,
+          min ? [min.hardest, min.total] : null,
         );
       }),
       { numRuns: 200 },
@@ -180,7 +180,7 @@ describe("distinct and coupled routes, held against counting out every route", (
         const kept = layers.map((stops) => stops.filter(({ cost }) => cost <= upTo));
         const others = bestRoutes(layers, costOfChange, 2);
         const further = layers.map(() => upTo);
-        const beside = leastBesideDistinct(kept, further, costOfChange, others, distinction);
+        const beside = minRestDistinct(kept, further, costOfChange, others, distinction);
         for (const [at, stops] of layers.entries()) {
           for (const stop of stops.filter(({ cost }) => cost > upTo)) {
             const through = bestDistinctRoute(
@@ -204,7 +204,7 @@ describe("distinct and coupled routes, held against counting out every route", (
         anyLayers,
         fc.array(fc.constantFrom("i", "ii", null), { minLength: 5, maxLength: 5 }),
         fc.integer({ min: 1, max: 5 }),
-        (layers, names, most) => {
+        (layers, names, max) => {
           const coupling: Coupling<Stop> = {
             groups: layers.map((_, at) => names[at] ?? null),
             keyOf: ({ place }) => (place === "d" ? null : place),
@@ -216,8 +216,8 @@ describe("distinct and coupled routes, held against counting out every route", (
               return keys.size <= 1 && !keys.has(null);
             });
           const search: RouteSearch<Stop> = (each, count) => bestRoutes(each, costOfChange, count);
-          const found = coupledRoutes(layers, coupling, search, byTotal, most);
-          const all = mergeRoutes(everyRoute(layers).filter(agrees), byTotal, most);
+          const found = coupledRoutes(layers, coupling, search, byTotal, max);
+          const all = mergeRoutes(everyRoute(layers).filter(agrees), byTotal, max);
           expect(found.map(({ total }) => total)).toEqual(all.map(({ total }) => total));
         },
       ),

@@ -29,7 +29,7 @@ interface Arrival<T extends Stop> {
 export function bestRoutes<T extends Stop>(
   layers: readonly (readonly T[])[],
   costOfChange: CostOfChange<T>,
-  most = 1,
+  max = 1,
   limit = Infinity,
 ): readonly Route<T>[] {
   const table = makeChangeTable(costOfChange);
@@ -39,11 +39,11 @@ export function bestRoutes<T extends Stop>(
     standings =
       at === 0
         ? layer.map((stop, index) => begin(stop, index, ways))
-        : advance(standings, layers[at - 1] ?? [], layer, { table, ways, most, limit });
+        : advance(standings, layers[at - 1] ?? [], layer, { table, ways, max, limit });
   }
   return best(
     standings.flatMap(({ arrivals }) => arrivals),
-    most,
+    max,
   ).map(routeOf);
 }
 
@@ -52,16 +52,16 @@ export function bestRoutes<T extends Stop>(
  * total (after Hori and Sagayama, ISMIR 2016): the smallest limit on a change under which there are enough
  * routes is looked for among all costs of changes.
  */
-export function leastHardestRoutes<T extends Stop>(
+export function minHardestRoutes<T extends Stop>(
   layers: readonly (readonly T[])[],
   costOfChange: CostOfChange<T>,
-  most = 1,
+  max = 1,
 ): readonly Route<T>[] {
   const costs = costsOfChanges(layers, costOfChange);
   const found: Route<T>[] = [];
   const known = new Set<string>();
   let lowest = 0;
-  while (found.length < most) {
+  while (found.length < max) {
     const wanted = found.length + 1;
     const has = (at: number) =>
       bestRoutes(layers, costOfChange, wanted, costs[at] ?? 0).length >= wanted;
@@ -72,9 +72,9 @@ export function leastHardestRoutes<T extends Stop>(
       if (has(middle)) highest = middle;
       else lowest = middle + 1;
     }
-    for (const route of bestRoutes(layers, costOfChange, most, costs[lowest] ?? 0)) {
+    for (const route of bestRoutes(layers, costOfChange, max, costs[lowest] ?? 0)) {
       const way = route.stops.map(({ place }) => place).join(";");
-      if (known.has(way) || found.length === most) continue;
+      if (known.has(way) || found.length === max) continue;
       known.add(way);
       found.push(route);
     }
@@ -85,7 +85,7 @@ export function leastHardestRoutes<T extends Stop>(
 interface Advance<T extends Stop> {
   readonly table: ChangeTable<T>;
   readonly ways: Ways;
-  readonly most: number;
+  readonly max: number;
   readonly limit: number;
   /** Whether two stops of the layer before are the same place, so that one way may be met twice. */
   readonly mayRepeat: boolean;
@@ -110,7 +110,7 @@ function advance<T extends Stop>(
   options: Omit<Advance<T>, "mayRepeat">,
 ): readonly Standing<T>[] {
   // The best first, so that the rest can be left as soon as no change could make up for what they cost already.
-  const from = standings.toSorted((a, b) => leastOf(a) - leastOf(b));
+  const from = standings.toSorted((a, b) => minOf(a) - minOf(b));
   const places = new Set(from.map(({ stop }) => stop.place));
   const mayRepeat = places.size < from.length;
   const how = { ...options, mayRepeat };
@@ -147,7 +147,7 @@ function arriveAt<T extends Stop>(
   index: number,
   from: readonly Standing<T>[],
   between: (fromIndex: number, toIndex: number) => number,
-  { table, ways, most, limit, mayRepeat }: Advance<T>,
+  { table, ways, max, limit, mayRepeat }: Advance<T>,
 ): readonly Arrival<T>[] {
   // Kept in order by hand, the best first: this is the innermost loop of every route.
   const kept: (Kept<T> | undefined)[] = [];
@@ -157,7 +157,7 @@ function arriveAt<T extends Stop>(
     if (!standing) continue;
     const { arrivals } = standing;
     // No change costs less than nothing, and all that follow cost as much already.
-    if (count === most && leastOf(standing) + stop.cost >= (kept[most - 1]?.total ?? 0)) break;
+    if (count === max && minOf(standing) + stop.cost >= (kept[max - 1]?.total ?? 0)) break;
     const change =
       standing.stop.position === null
         ? table.fromOpen(standing.stop, standing.hand, stop)
@@ -167,9 +167,9 @@ function arriveAt<T extends Stop>(
       const before = arrivals[rank];
       if (!before) break;
       const total = before.total + change + stop.cost;
-      if (count === most && total >= (kept[most - 1]?.total ?? 0)) break;
+      if (count === max && total >= (kept[max - 1]?.total ?? 0)) break;
       // The place that the newcomer pushes out: the last, or another fingering of the same places.
-      let out = count < most ? count : most - 1;
+      let out = count < max ? count : max - 1;
       if (mayRepeat) {
         let same = 0;
         while (same < count && kept[same]?.before.way !== before.way) same++;
@@ -200,7 +200,7 @@ function arriveAt<T extends Stop>(
   );
 }
 
-function leastOf<T extends Stop>({ arrivals }: Standing<T>): number {
+function minOf<T extends Stop>({ arrivals }: Standing<T>): number {
   return arrivals[0]?.total ?? Infinity;
 }
 
@@ -210,7 +210,7 @@ interface Kept<T extends Stop> {
   readonly before: Arrival<T>;
 }
 
-function best<T extends Stop>(arrivals: readonly Arrival<T>[], most: number): Arrival<T>[] {
+function best<T extends Stop>(arrivals: readonly Arrival<T>[], max: number): Arrival<T>[] {
   const known = new Set<number>();
   return [...arrivals]
     .sort((a, b) => a.total - b.total)
@@ -219,7 +219,7 @@ function best<T extends Stop>(arrivals: readonly Arrival<T>[], most: number): Ar
       known.add(way);
       return true;
     })
-    .slice(0, most);
+    .slice(0, max);
 }
 
 function routeOf<T extends Stop>(last: Arrival<T>): Route<T> {

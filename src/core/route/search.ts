@@ -3,7 +3,7 @@ import { type Route, type Stop } from "./stop";
 /** Finds the best routes through layers of stops, at most so many, the best first. */
 export type RouteSearch<T extends Stop> = (
   layers: readonly (readonly T[])[],
-  most: number,
+  max: number,
 ) => readonly Route<T>[];
 
 /** Below 0 where the first route is better. */
@@ -23,7 +23,7 @@ export function placesOf({ stops }: Route<Stop>): string {
 export function mergeRoutes<T extends Stop>(
   routes: readonly Route<T>[],
   compare: CompareRoutes,
-  most: number,
+  max: number,
 ): readonly Route<T>[] {
   const known = new Set<string>();
   return routes
@@ -34,5 +34,5 @@ export function mergeRoutes<T extends Stop>(
       known.add(places);
       return true;
     })
-    .slice(0, most);
+    .slice(0, max);
 }

@@ -74,7 +74,7 @@ function peaksOf({ re, im }: Complex, cabinetHz: number): readonly Partial[] {
     const hz = (BIN_HZ * moment) / power;
     found.push({ hz, amplitude: Math.sqrt(power) * highPass(hz, cabinetHz) });
   }
-  const strongest = found.reduce((most, { amplitude }) => Math.max(most, amplitude), 0);
+  const strongest = found.reduce((max, { amplitude }) => Math.max(max, amplitude), 0);
   return found.filter(({ amplitude }) => amplitude > FLOOR * strongest);
 }
 

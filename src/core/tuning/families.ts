@@ -107,6 +107,6 @@ function places(
     });
   });
   all.sort((a, b) => a.cost - b.cost || (a.midi[0] ?? 0) - (b.midi[0] ?? 0));
-  const least = all[0]?.cost ?? 0;
-  return all.filter((place) => place.cost <= least * SHOWN_COST_RATIO).map((place) => place.midi);
+  const min = all[0]?.cost ?? 0;
+  return all.filter((place) => place.cost <= min * SHOWN_COST_RATIO).map((place) => place.midi);
 }

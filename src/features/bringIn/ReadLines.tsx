@@ -6,7 +6,7 @@ interface ReadLinesProps {
   readonly chart: string;
 }
 
-const MOST_CHART_LETTERS = 20_000;
+const MAX_CHART_LETTERS = 20_000;
 const SIGNS = { music: "♪", words: "…", problem: "!", blank: "" } as const;
 const SAID = { music: "music", words: "words", problem: "not understood", blank: "" } as const;
 
@@ -19,7 +19,7 @@ export function ReadLines({ lines, chart }: ReadLinesProps) {
         tabIndex={0}
         aria-label="The chart that it becomes"
       >
-        {chart.slice(0, MOST_CHART_LETTERS)}
+        {chart.slice(0, MAX_CHART_LETTERS)}
       </pre>
     );
   }

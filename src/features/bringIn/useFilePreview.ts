@@ -2,7 +2,7 @@ import { useState } from "react";
 import { type Result } from "@/core/result";
 import { type FilePreview } from "@/state";
 
-const MOST_BYTES = 16 * 1024 * 1024;
+const MAX_BYTES = 16 * 1024 * 1024;
 
 /** What of a file is known. */
 export type Looked =
@@ -15,7 +15,7 @@ export type Looked =
 export function useFilePreview() {
   const [looked, setLooked] = useState<Looked>({ kind: "nothing" });
   const look = async (content: Blob, name: string) => {
-    if (content.size > MOST_BYTES) {
+    if (content.size > MAX_BYTES) {
       setLooked({ kind: "refused", name, message: "It is larger than 16 MB, which no song is." });
       return;
     }

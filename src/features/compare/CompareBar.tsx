@@ -1,4 +1,4 @@
-import { stackName, STACKS, type NamedStack } from "@/core/stack";
+import { voicingName, VOICINGS, type NamedVoicing } from "@/core/voicing";
 import { MAX_STRINGS } from "@/core/tuning";
 import { useRig } from "@/session";
 import { HOLDS, type ComparedBy } from "@/state";
@@ -14,23 +14,23 @@ const HOLD_NAMES: Readonly<Record<ComparedBy, string>> = {
 };
 
 const REDUCED = "reduced";
-const LEAST_NOTES = Array.from({ length: MAX_STRINGS - 1 }, (_, index) => {
-  const least = index + 2;
-  return [least, `on ${least} strings or more`] as const;
+const MIN_NOTES = Array.from({ length: MAX_STRINGS - 1 }, (_, index) => {
+  const min = index + 2;
+  return [min, `on ${min} strings or more`] as const;
 });
 
 /** What is compared: the chords, how they are played, and what stays the same. */
 export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
-  const { ownStacks } = useRig();
+  const { ownVoicings } = useRig();
   const { comparison, set, preview, commit } = shown;
-  const { chords, fiveStack, allAsFives, leastNotes, hold } = comparison;
-  const own = ownStacks.flatMap(({ name, stack, leastNotes: least }) =>
-    least === null ? [{ name, semitones: stack }] : [],
+  const { chords, powerChordVoicing, allAsPowerChords, minNotes, hold } = comparison;
+  const own = ownVoicings.flatMap(({ name, voicing, minNotes: min }) =>
+    min === null ? [{ name, semitones: voicing }] : [],
   );
-  const listed = uniqueStacks([...STACKS, ...own]);
-  const isListed = listed.some(({ semitones }) => semitones.join() === fiveStack.join());
-  const other = { name: stackName(fiveStack), semitones: fiveStack };
-  const stacks = isListed ? listed : [other, ...listed];
+  const listed = uniqueVoicings([...VOICINGS, ...own]);
+  const isListed = listed.some(({ semitones }) => semitones.join() === powerChordVoicing.join());
+  const other = { name: voicingName(powerChordVoicing), semitones: powerChordVoicing };
+  const voicings = isListed ? listed : [other, ...listed];
   return (
     <>
       <ChordsField
@@ -40,19 +40,19 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
       />
       <SelectField
         label="Fives as"
-        value={fiveStack.join()}
-        options={stacks.map(({ name, semitones }) => [semitones.join(), withSigns(name)] as const)}
-        onChange={(value) => set({ fiveStack: value.split(",").map(Number) })}
+        value={powerChordVoicing.join()}
+        options={voicings.map(({ name, semitones }) => [semitones.join(), withSigns(name)] as const)}
+        onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}
       />
       <SelectField
         label="Other chords"
-        value={allAsFives ? REDUCED : leastNotes}
-        options={[[REDUCED, "as their fives"], ...LEAST_NOTES]}
+        value={allAsPowerChords ? REDUCED : minNotes}
+        options={[[REDUCED, "as their fives"], ...MIN_NOTES]}
         onChange={(value) =>
           set(
             typeof value === "string"
-              ? { allAsFives: true }
-              : { allAsFives: false, leastNotes: value },
+              ? { allAsPowerChords: true }
+              : { allAsPowerChords: false, minNotes: value },
           )
         }
       />
@@ -77,10 +77,10 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
   );
 }
 
-/** Each stack under the first of its names. */
-function uniqueStacks(stacks: readonly NamedStack[]): readonly NamedStack[] {
-  const keyOf = ({ semitones }: NamedStack) => semitones.join();
-  return stacks.filter(
-    (stack, index) => stacks.findIndex((other) => keyOf(other) === keyOf(stack)) === index,
+/** Each voicing under the first of its names. */
+function uniqueVoicings(voicings: readonly NamedVoicing[]): readonly NamedVoicing[] {
+  const keyOf = ({ semitones }: NamedVoicing) => semitones.join();
+  return voicings.filter(
+    (voicing, index) => voicings.findIndex((other) => keyOf(other) === keyOf(voicing)) === index,
   );
 }

@@ -21,8 +21,8 @@ const COMPACT_PX = 136;
 
 /** Tunings side by side, a row for each chord; scrolls sideways where they do not fit. */
 export function CompareGrid({ heads, rows, isCompact }: CompareGridProps) {
-  const least = isCompact ? COMPACT_PX : COLUMN_PX;
-  const template = `${isCompact ? 3.5 : 4.5}rem repeat(${heads.length}, minmax(${least}px, 1fr))`;
+  const min = isCompact ? COMPACT_PX : COLUMN_PX;
+  const template = `${isCompact ? 3.5 : 4.5}rem repeat(${heads.length}, minmax(${min}px, 1fr))`;
   return (
     <div
       role="table"

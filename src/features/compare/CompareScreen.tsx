@@ -94,8 +94,8 @@ export function CompareScreen() {
       guitarId: column.guitar.id,
       tuningMidi: column.tuning.midi,
       root: noteText(chord.root),
-      stack: tones.kind === "stack" ? tones.stack : tones.allowed,
-      leastNotes: tones.kind === "stack" ? null : tones.leastNotes,
+      voicing: tones.kind === "voicing" ? tones.voicing : tones.allowed,
+      minNotes: tones.kind === "voicing" ? null : tones.minNotes,
       chosen: best ? { fretting: best.grip.fretting, fingers: best.grip.best.fingers } : null,
     });
     router.push("/");

@@ -23,14 +23,14 @@ export function LimitsChip({ limits, strings, onDrop }: LimitsChipProps) {
 
 /** "frets 5 to 9, roots on string 6 or 5, no open strings, at most 3 notes"; nothing where nothing is asked. */
 export function limitWords(
-  { frets, rootStrings, openStrings, mostNotes }: GripLimits,
+  { frets, rootStrings, openStrings, maxNotes }: GripLimits,
   strings: number,
 ): string {
   return [
     frets && `frets ${frets[0]} to ${frets[1]}`,
     rootStrings && `roots on string ${rootStrings.map((string) => strings - string).join(" or ")}`,
     openStrings === "none" && "no open strings",
-    mostNotes !== null && `at most ${mostNotes} ${mostNotes === 1 ? "note" : "notes"}`,
+    maxNotes !== null && `at most ${maxNotes} ${maxNotes === 1 ? "note" : "notes"}`,
   ]
     .filter((part) => part)
     .join(", ");

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { shapeFate, type ShapeFate } from "@/core/compare";
 import { soundingMidi } from "@/core/fretting";
 import { parseNote } from "@/core/pitch";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 import { nameTuning } from "@/core/tuning";
 import { useRig } from "@/session";
 import { neckOf, type Guitar, type Pin } from "@/state";

@@ -49,11 +49,11 @@ export function SearchLimitsFields({ from, limits, onLimits }: SearchLimitsField
       />
       <SelectField
         label="Strings turned, at most"
-        value={limits.mostTurned ?? from.length}
+        value={limits.maxTurned ?? from.length}
         options={optionsOf(range(1, from.length), (count) =>
           count === from.length ? "all" : String(count),
         )}
-        onChange={(count) => set({ mostTurned: count === from.length ? null : count })}
+        onChange={(count) => set({ maxTurned: count === from.length ? null : count })}
       />
       <SelectField
         label="Lowest string, at least"

@@ -57,7 +57,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
       weights,
       limits: gripLimits,
       space: space.value,
-      most: MAX_FOUND,
+      max: MAX_FOUND,
       onlyGainful,
     };
   }, [space, chords, player, guitar, from, weights, gripLimits, onlyGainful]);

@@ -29,7 +29,7 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
           what={NAMES[term][1]}
           value={weights[term]}
           text={weights[term] === 0 ? "off" : `× ${weights[term].toFixed(1)}`}
-          most={HIGHEST_WEIGHT}
+          max={HIGHEST_WEIGHT}
           onMove={(value) => preview({ weights: { ...weights, [term]: value } })}
           onDone={commit}
         />
@@ -39,7 +39,7 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
         what="how long turning one string takes"
         value={minutesPerString}
         text={minutesText(minutesPerString)}
-        most={Math.min(3, MAX_MINUTES)}
+        max={Math.min(3, MAX_MINUTES)}
         onMove={(value) => preview({ minutesPerString: value })}
         onDone={commit}
       />
@@ -59,14 +59,14 @@ interface SliderProps {
   readonly what: string;
   readonly value: number;
   readonly text: string;
-  readonly most: number;
+  readonly max: number;
   readonly onMove: (value: number) => void;
   readonly onDone: () => void;
 }
 
 const STEP = 0.1;
 
-function Slider({ name, what, value, text, most, onMove, onDone }: SliderProps) {
+function Slider({ name, what, value, text, max, onMove, onDone }: SliderProps) {
   return (
     <label className="w-40">
       <span className="flex justify-between">
@@ -76,7 +76,7 @@ function Slider({ name, what, value, text, most, onMove, onDone }: SliderProps) 
       <input
         type="range"
         min={0}
-        max={most}
+        max={max}
         step={STEP}
         value={value}
         aria-valuetext={text}

@@ -4,7 +4,7 @@ import { limitWords } from "./LimitsChip";
 
 test.each([
   [{}, ""],
-  [{ frets: [5, 9] as const, mostNotes: 1 }, "frets 5 to 9, at most 1 note"],
+  [{ frets: [5, 9] as const, maxNotes: 1 }, "frets 5 to 9, at most 1 note"],
   [
     { rootStrings: [0, 1], openStrings: "none" as const },
     "roots on string 6 or 5, no open strings",

@@ -10,7 +10,7 @@ import {
 import { suggestTuning } from "@/core/compare";
 import { type Neck } from "@/core/neck";
 import { noteText, type Note } from "@/core/pitch";
-import { type Voicing } from "@/core/stack";
+import { type ChordForm } from "@/core/voicing";
 import { nameTuning, type Tuning } from "@/core/tuning";
 import { useComparisonDocument, useInstrument, useRig, useView } from "@/session";
 import { DEFAULT_COMPARISON, guitarFor, neckOf, type Comparison, type Guitar } from "@/state";
@@ -40,7 +40,7 @@ export interface ShownComparison {
 
 /** What Compare shows: the last comparison, or the current chord and tuning next to another. */
 export function useComparison(): ShownComparison {
-  const { stack, leastNotes: voices } = useView().view;
+  const { voicing, minNotes: voices } = useView().view;
   const { comparison: saved, setComparison } = useComparisonDocument();
   const { guitars, profile } = useRig();
   const { guitar, tuning, root } = useInstrument();
@@ -52,9 +52,9 @@ export function useComparison(): ShownComparison {
     return {
       ...DEFAULT_COMPARISON,
       columns: [tuning.midi, other.midi].map((midi) => ({ guitarId: guitar.id, midi })),
-      ...chordsOf(root, { stack, leastNotes: voices }),
+      ...chordsOf(root, { voicing, minNotes: voices }),
     };
-  }, [saved, stack, voices, guitar, tuning, root]);
+  }, [saved, voicing, voices, guitar, tuning, root]);
   const comparison = useMemo((): Comparison => {
     const whole = { ...base, ...draft };
     // A guitar may have been deleted, or given other strings, since the comparison was made.
@@ -79,7 +79,7 @@ export function useComparison(): ShownComparison {
     if (Object.keys(draft).length > 0) set({});
   }, [draft, set]);
 
-  const { columns: tunings, chords: text, fiveStack, allAsFives, leastNotes } = comparison;
+  const { columns: tunings, chords: text, powerChordVoicing, allAsPowerChords, minNotes } = comparison;
   const columns = useMemo(
     () =>
       tunings.flatMap(({ guitarId, midi }): Column[] => {
@@ -92,8 +92,8 @@ export function useComparison(): ShownComparison {
     [tunings, guitars, guitar, accidentals],
   );
   const read = useMemo(
-    () => readProgression(text, { fiveStack, allAsFives, leastNotes }),
-    [text, fiveStack, allAsFives, leastNotes],
+    () => readProgression(text, { powerChordVoicing, allAsPowerChords, minNotes }),
+    [text, powerChordVoicing, allAsPowerChords, minNotes],
   );
   const sequence = useMemo(() => (read.ok ? read.value : []), [read]);
   const chords = useMemo(() => countChords(sequence), [sequence]);
@@ -102,10 +102,10 @@ export function useComparison(): ShownComparison {
 }
 
 /** The chord on the neck, as it is typed. */
-function chordsOf(root: Note, voicing: Voicing): Pick<Comparison, "chords" | "fiveStack"> {
-  const { stack, leastNotes } = voicing;
+function chordsOf(root: Note, chordForm: ChordForm): Pick<Comparison, "chords" | "powerChordVoicing"> {
+  const { voicing, minNotes } = chordForm;
   const five = `${noteText(root)}5`;
-  if (leastNotes === null) return { chords: five, fiveStack: stack };
-  const { name } = chordOf(root, voicing);
-  return { chords: readChord(name).ok ? name : five, fiveStack: DEFAULT_COMPARISON.fiveStack };
+  if (minNotes === null) return { chords: five, powerChordVoicing: voicing };
+  const { name } = chordOf(root, chordForm);
+  return { chords: readChord(name).ok ? name : five, powerChordVoicing: DEFAULT_COMPARISON.powerChordVoicing };
 }

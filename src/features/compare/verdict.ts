@@ -16,8 +16,8 @@ export interface JudgedTuning {
 /** The place of the tuning that serves best; -1 where none can play it all. */
 export function bestPlace(judged: readonly JudgedTuning[]): number {
   const scores = judged.map(({ score }) => score ?? Infinity);
-  const least = Math.min(...scores);
-  return least === Infinity ? -1 : scores.indexOf(least);
+  const min = Math.min(...scores);
+  return min === Infinity ? -1 : scores.indexOf(min);
 }
 
 /** One line that says in numbers what the best tuning gives and costs, beside the first of the others. */

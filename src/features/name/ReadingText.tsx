@@ -1,6 +1,6 @@
 import { pitchTextsOver } from "@/core/pitch";
 import { type ShapeReading } from "@/core/reading";
-import { stackName } from "@/core/stack";
+import { voicingName } from "@/core/voicing";
 import { fingerName } from "@/formats/words";
 import { NoteText } from "@/ui/text";
 
@@ -10,7 +10,7 @@ interface ReadingTextProps {
 
 /** What a shape is called, large, and whether this hand can hold it. */
 export function ReadingText({ reading }: ReadingTextProps) {
-  const { name, sounding, isNamed, bass, midi, stack, fingerings, beyond } = reading;
+  const { name, sounding, isNamed, bass, midi, voicing, fingerings, beyond } = reading;
   const [tightest] = beyond?.stretches ?? [];
   return (
     <section aria-labelledby="reading-title" aria-live="polite">
@@ -19,7 +19,7 @@ export function ReadingText({ reading }: ReadingTextProps) {
       </h2>
       <p className="mt-2 text-xl">
         <span className="figures font-semibold">
-          <NoteText>{stackName(stack)}</NoteText>
+          <NoteText>{voicingName(voicing)}</NoteText>
         </span>
         {bass !== null && (
           <>

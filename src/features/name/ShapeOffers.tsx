@@ -1,5 +1,5 @@
 import { soundingMidi, type Fretting } from "@/core/fretting";
-import { findChord } from "@/core/stack";
+import { findChord } from "@/core/voicing";
 import { samePitches } from "@/core/tuning";
 import { useInstrument, useRig } from "@/session";
 import { FretText, spokenFretting } from "@/ui/grip";

@@ -126,14 +126,14 @@ export function FilterFields({ filter, strings, frets, tapped, onFilter }: Filte
       />
       <SelectField
         label="Fingers"
-        value={String(filter.mostFingers)}
+        value={String(filter.maxFingers)}
         options={[
           ["null", "any"],
           ["1", "one"],
           ["2", "at most 2"],
           ["3", "at most 3"],
         ]}
-        onChange={(value) => set({ mostFingers: readNumber(value) })}
+        onChange={(value) => set({ maxFingers: readNumber(value) })}
       />
       <button type="button" className="button" onClick={() => onFilter(NO_FILTER)}>
         Clear

@@ -92,7 +92,7 @@ const TOO_MANY = "too many grips to list; ask for more strings";
 
 /** How many grips there are. */
 function countText(count: number, total: number): string {
-  if (total === 0) return "no playable grip; try another stack or tuning";
+  if (total === 0) return "no playable grip; try another voicing or tuning";
   return count < total
     ? `${count} of ${total} playable grips`
     : `${total} playable ${total === 1 ? "grip" : "grips"}`;

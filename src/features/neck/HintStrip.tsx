@@ -5,7 +5,7 @@ import { NECK_KEYS } from "./neckKeys";
 
 const HINTS: readonly (readonly [caps: string, what: string])[] = [
   [rowOf(NECK_KEYS.root), "root"],
-  [rowOf(NECK_KEYS.stack), "stack"],
+  [rowOf(NECK_KEYS.voicing), "voicing"],
   [capOf(NECK_KEYS.next[0]), "next grip"],
   [capOf(NECK_KEYS.hear[0]), "hear it"],
   [capOf(NECK_KEYS.pin[0]), "pin it"],

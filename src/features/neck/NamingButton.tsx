@@ -1,5 +1,5 @@
 import { pitchClassOf } from "@/core/pitch";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 import { useRig } from "@/session";
 import { PLAYER_ID } from "@/state";
 import { ChoiceButton } from "@/ui/controls";
@@ -12,12 +12,12 @@ const MIDDLE_OCTAVE = 60;
 /** On a guitar that is tuned down as a whole: chords by their shape or by their sound, "C5 / sounds B5". */
 export function NamingButton({ map }: { readonly map: ChordMap }) {
   const { profile, change } = useRig();
-  const { names, root, voicing, chordName } = map;
+  const { names, root, chordForm, chordName } = map;
   if (names.shapeShift === 0) return null;
   const isByShape = profile.naming === "shape";
   const named = (shift: number) => {
     const lowest = MIDDLE_OCTAVE + pitchClassOf(root) + shift;
-    return nameChord(voicing.stack.map((tone) => lowest + tone)).name;
+    return nameChord(chordForm.voicing.map((tone) => lowest + tone)).name;
   };
   const shape = isByShape ? chordName : named(-names.shapeShift);
   const sound = isByShape ? named(0) : chordName;

@@ -6,7 +6,7 @@ import { soundingMidi } from "@/core/fretting";
 import { type Grip } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
 import { type Neighbour } from "@/core/neighbours";
-import { isVoicing, type DegreePosition } from "@/core/stack";
+import { fitsChordForm, type DegreePosition } from "@/core/voicing";
 import { writeAddress } from "@/formats/address";
 import { useAddress, useHearing, useInstrument, useRig, useView } from "@/session";
 import { findPin, type PinContent } from "@/state";
@@ -47,7 +47,7 @@ function Neck() {
   const { guitar } = useInstrument();
   const { view, show } = useView();
   const { pins, pin, unpin, profile } = useRig();
-  const { stack, leastNotes, labels, thickOnTop, spacing, stage } = view;
+  const { voicing, minNotes, labels, thickOnTop, spacing, stage } = view;
   const [mapOnly, setMapOnly] = useState(false);
   const lister = useListing();
   const { listing, orders, list } = lister;
@@ -93,8 +93,8 @@ function Neck() {
           guitarId: guitar.id,
           tuningMidi: view.tuningMidi,
           root: view.root,
-          stack,
-          leastNotes,
+          voicing,
+          minNotes,
           fretting: shown.fingering.fretting,
           fingers: shown.fingering.fingers,
         }
@@ -113,12 +113,12 @@ function Neck() {
   const listedNeighbours = useNeighbours(listed);
   // For a moment the list may still belong to the previous grip.
   const neighbours = listed?.grip === answer?.grip ? listedNeighbours : NO_NEIGHBOURS;
-  const takeNeighbour = useEvent(({ stack: other, grip: { best, tones } }: Neighbour) => {
+  const takeNeighbour = useEvent(({ voicing: other, grip: { best, tones } }: Neighbour) => {
     setMapOnly(false);
     const played = tones.filter((tone) => tone !== null).sort((a, b) => a - b);
     show({
       // In free mode most neighbours are in the same list.
-      ...(isVoicing({ stack, leastNotes }, played) ? {} : { stack: other, leastNotes: null }),
+      ...(fitsChordForm({ voicing, minNotes }, played) ? {} : { voicing: other, minNotes: null }),
       chosen: { fretting: best.fretting, fingers: best.fingers },
     });
   });
@@ -167,7 +167,7 @@ function Neck() {
       <h1 className="sr-only">Neck</h1>
       <NeckTools answer={listed} positions={positions} />
       {neckView}
-      {map !== answer?.map && state.kind === "waiting" && leastNotes !== null && (
+      {map !== answer?.map && state.kind === "waiting" && minNotes !== null && (
         <p role="status" className="text-lg">
           <NoteText>{`Finding every voicing of ${map.chordName}…`}</NoteText>
         </p>

@@ -1,8 +1,8 @@
 import { memo, useState, type ComponentType } from "react";
 import { ChevronDown, Expand, Eye, Map as MapIcon, Share } from "lucide-react";
 import { noteText } from "@/core/pitch";
-import { stackName, type DegreePosition } from "@/core/stack";
-import { ChordPicker, RootPicker } from "@/features/neck/stack";
+import { voicingName, type DegreePosition } from "@/core/voicing";
+import { ChordPicker, RootPicker } from "@/features/neck/voicing";
 import { useView } from "@/session";
 import { onDemand } from "@/ui/controls";
 import { useNames } from "@/ui/names";
@@ -10,7 +10,7 @@ import { NoteText } from "@/ui/text";
 import { type GripAnswer } from "./useGrips";
 
 const MapPicker = onDemand("The map", () =>
-  import("@/features/neck/stack").then((part) => part.MapPicker),
+  import("@/features/neck/voicing").then((part) => part.MapPicker),
 );
 const ViewOptions = onDemand("The view options", () =>
   import("./ViewOptions").then((part) => part.ViewOptions),
@@ -39,7 +39,7 @@ const PANEL_ICONS: Readonly<Record<Panel, ComponentType<{ size: number }>>> = {
 };
 
 /**
- * Everything above the neck in one row: root, stack, and what opens on demand. On a phone root and stack
+ * Everything above the neck in one row: root, voicing, and what opens on demand. On a phone root and voicing
  * open as well, so that the neck comes first.
  */
 export const NeckTools = memo(function NeckTools({ answer, positions }: NeckToolsProps) {
@@ -55,7 +55,7 @@ export const NeckTools = memo(function NeckTools({ answer, positions }: NeckTool
       >
         <RootPicker />
       </div>
-      {/* Where both do not fit in one row, the stacks take the second. */}
+      {/* Where both do not fit in one row, the voicings take the second. */}
       <div
         className={`${isChordOpen ? "" : "hidden"} order-3 basis-full sm:block xl:order-2 xl:basis-auto`}
       >
@@ -105,12 +105,12 @@ export const NeckTools = memo(function NeckTools({ answer, positions }: NeckTool
   );
 });
 
-/** On a phone: the current chord, which opens root and stack. */
+/** On a phone: the current chord, which opens root and voicing. */
 function ChordButton({ isOpen, onToggle }: { isOpen: boolean; onToggle: () => void }) {
   const { view } = useView();
   const { shownRoot } = useNames();
-  const { stack, leastNotes } = view;
-  const voicing = leastNotes === null ? stackName(stack) : "any voicing";
+  const { voicing, minNotes } = view;
+  const chordForm = minNotes === null ? voicingName(voicing) : "any voicing";
   return (
     <button
       type="button"
@@ -119,7 +119,7 @@ function ChordButton({ isOpen, onToggle }: { isOpen: boolean; onToggle: () => vo
       onClick={onToggle}
     >
       <span className="truncate">
-        <NoteText>{`${noteText(shownRoot)}, ${voicing}`}</NoteText>
+        <NoteText>{`${noteText(shownRoot)}, ${chordForm}`}</NoteText>
       </span>
       <ChevronDown size={20} aria-hidden="true" className={isOpen ? "rotate-180" : ""} />
     </button>

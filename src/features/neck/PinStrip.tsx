@@ -2,7 +2,7 @@ import { memo, useMemo } from "react";
 import { X } from "lucide-react";
 import { soundingMidi } from "@/core/fretting";
 import { parseNote } from "@/core/pitch";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 import { nameTuning } from "@/core/tuning";
 import { useRig, useView } from "@/session";
 import { neckOf, type Guitar, type NeckView, type Pin } from "@/state";
@@ -48,14 +48,14 @@ interface PinCardProps {
 const PinCard = memo(function PinCard({ pin, guitar, show, unpin }: PinCardProps) {
   const name = useMemo(() => pinName(pin, guitar), [pin, guitar]);
   const tuning = useMemo(() => nameTuning(pin.tuningMidi), [pin.tuningMidi]);
-  const { guitarId, tuningMidi, root, stack, leastNotes, fretting, fingers } = pin;
+  const { guitarId, tuningMidi, root, voicing, minNotes, fretting, fingers } = pin;
   return (
     <li className="panel flex items-stretch">
       <button
         type="button"
         aria-label={`Show ${spokenNotes(name)} in ${spokenNotes(tuning.name)}`}
         onClick={() =>
-          show({ guitarId, tuningMidi, root, stack, leastNotes, chosen: { fretting, fingers } })
+          show({ guitarId, tuningMidi, root, voicing, minNotes, chosen: { fretting, fingers } })
         }
         className="flex min-h-14 flex-col justify-center rounded-l-lg px-3 py-1 text-left hover:bg-picked"
       >

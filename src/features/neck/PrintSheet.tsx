@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { noteText, spellDegree } from "@/core/pitch";
-import { type DegreePosition } from "@/core/stack";
+import { type DegreePosition } from "@/core/voicing";
 import { useInstrument, useRig, useView } from "@/session";
 import { PaperDialog } from "@/ui/controls";
 import { fingersText, FretText, GripDiagram } from "@/ui/grip";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { FileDown, Image as ImageIcon, Link, Printer } from "lucide-react";
 import { pitchTexts } from "@/core/pitch";
-import { type DegreePosition } from "@/core/stack";
+import { type DegreePosition } from "@/core/voicing";
 import { writeAddress } from "@/formats/address";
 import { useTell, useView } from "@/session";
 import {

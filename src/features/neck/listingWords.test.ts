@@ -9,7 +9,7 @@ describe("conditions of a list", () => {
     lowestNote: "root" as const,
     frets: [1, 5] as const,
     openStrings: "without" as const,
-    mostFingers: 1,
+    maxFingers: 1,
     strumSafe: true,
     through: { string: 1, fret: 3 },
   };

@@ -31,8 +31,8 @@ export function conditionText(filter: GripFilter, name: FilterName, strings: num
       return "strum-safe";
     case "comfortable":
       return "comfortable reach";
-    case "mostFingers":
-      return filter.mostFingers === 1 ? "one finger" : `at most ${filter.mostFingers} fingers`;
+    case "maxFingers":
+      return filter.maxFingers === 1 ? "one finger" : `at most ${filter.maxFingers} fingers`;
     case "notes":
       return `${filter.notes} notes`;
     case "through":

@@ -6,7 +6,7 @@ export const NECK_KEY_LIST = [
   listKeys("Neck", NECK_KEYS, {
     root: "Root",
     rootStep: "Root up, down a half step",
-    stack: "Stack; 0 is the tenth",
+    voicing: "Voicing; 0 is the tenth",
     next: "Next grip",
     previous: "Previous grip",
     order: "Order of the grips",

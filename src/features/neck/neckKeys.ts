@@ -1,5 +1,5 @@
 import { type NeighbourKind } from "@/core/neighbours";
-import { STACKS } from "@/core/stack";
+import { VOICINGS } from "@/core/voicing";
 import { type KeyTable } from "@/ui/controls";
 import { HEAR_KEYS } from "@/ui/hear";
 
@@ -10,8 +10,8 @@ const DIGIT_ROW = [
   "Equal",
 ];
 
-/** The tenth stack is on 0; those after it have no key. */
-const STACK_KEYS = STACKS.slice(0, 10).map((_, place) => String((place + 1) % 10));
+/** The tenth voicing is on 0; those after it have no key. */
+const VOICING_KEYS = VOICINGS.slice(0, 10).map((_, place) => String((place + 1) % 10));
 
 /** The neighbours on each binding of the table below, in the order of its keys. */
 export const NEIGHBOURS_ON_KEYS = {
@@ -24,7 +24,7 @@ export const NEIGHBOURS_ON_KEYS = {
 export const NECK_KEYS = {
   root: ["a", "b", "c", "d", "e", "f", "g"],
   rootStep: ["]", "["],
-  stack: STACK_KEYS,
+  voicing: VOICING_KEYS,
   next: ["ArrowDown", "ArrowRight", "PageDown"],
   previous: ["ArrowUp", "ArrowLeft", "PageUp"],
   order: ["o"],

@@ -1,10 +1,10 @@
 import { noteText, pitchClass, spellDegree } from "@/core/pitch";
-import { type DegreePosition } from "@/core/stack";
+import { type DegreePosition } from "@/core/voicing";
 import { fingersText } from "@/ui/grip";
 import { type GripAnswer } from "./useGrips";
 
 /** How many grips go on paper: the one in front, and the next in the list. */
-const MOST_GRIPS = 12;
+const MAX_GRIPS = 12;
 
 /** The neck and its grips as they stand, for paper. */
 export function neckPicture(
@@ -12,7 +12,7 @@ export function neckPicture(
   positions: readonly DegreePosition[],
 ) {
   const { neck, shownRoot, chordName, tuningName, names } = map;
-  const others = grips.filter((each) => each !== grip).slice(0, MOST_GRIPS - 1);
+  const others = grips.filter((each) => each !== grip).slice(0, MAX_GRIPS - 1);
   const shown = [
     ...(grip && fingering ? [{ grip, fingering }] : []),
     ...others.map((each) => ({ grip: each, fingering: each.best })),

@@ -5,7 +5,7 @@ import { type Fingering } from "@/core/hand";
 import { type Listing, type Loosening } from "@/core/listing";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { type Voicing } from "@/core/stack";
+import { type ChordForm } from "@/core/voicing";
 import { useInstrument, usePlayer, useSettings, useView } from "@/session";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
 import { useNames, type Names } from "@/ui/names";
@@ -16,7 +16,7 @@ import { useAfterPaint } from "./useAfterPaint";
 export interface ChordMap {
   readonly neck: Neck;
   readonly root: Note;
-  readonly voicing: Voicing;
+  readonly chordForm: ChordForm;
   /** How the player names the root and its chords. */
   readonly names: Names;
   readonly shownRoot: Note;
@@ -67,20 +67,20 @@ export function useGrips(listing: Listing): Grips {
   const { settings } = useSettings();
   const { player } = usePlayer();
   const names = useNames();
-  const { stack, leastNotes, chosen } = view;
+  const { voicing, minNotes, chosen } = view;
   const asked = useMemo(
     (): ChordMap => ({
       neck,
       root,
-      voicing: { stack, leastNotes },
+      chordForm: { voicing, minNotes },
       names,
       shownRoot: names.shownRoot,
       leftHanded: guitar.leftHanded,
       player,
       tuningName: tuning.name,
-      chordName: names.chord(stack.map((tone) => MIDDLE_OCTAVE + pitchClassOf(root) + tone)),
+      chordName: names.chord(voicing.map((tone) => MIDDLE_OCTAVE + pitchClassOf(root) + tone)),
     }),
-    [neck, root, names, stack, leastNotes, guitar.leftHanded, player, tuning.name],
+    [neck, root, names, voicing, minNotes, guitar.leftHanded, player, tuning.name],
   );
   const computed = useComputed(
     useCallback(
@@ -109,13 +109,13 @@ export function useGrips(listing: Listing): Grips {
   return { map, answer, state: computed };
 }
 
-/** A stack is found at once; free mode may take seconds, which a newer question cuts short. */
+/** A voicing is found at once; free mode may take seconds, which a newer question cuts short. */
 function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
-  const { neck, root, voicing, player } = map;
-  return voicing.leastNotes === null
-    ? compute().grips(neck, root, voicing, player, listing)
-    : ask("grips", { neck, root, voicing, player, listing }, (api) =>
-        api.grips(neck, root, voicing, player, listing),
+  const { neck, root, chordForm, player } = map;
+  return chordForm.minNotes === null
+    ? compute().grips(neck, root, chordForm, player, listing)
+    : ask("grips", { neck, root, chordForm, player, listing }, (api) =>
+        api.grips(neck, root, chordForm, player, listing),
       );
 }
 

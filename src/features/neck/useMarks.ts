@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { naturalPath } from "@/core/neck";
 import { pitchClass, pitchClassOf } from "@/core/pitch";
-import { degreesOf, findDegrees, type DegreePosition } from "@/core/stack";
+import { degreesOf, findDegrees, type DegreePosition } from "@/core/voicing";
 import { useView } from "@/session";
 import { type ChordMap } from "./useGrips";
 
@@ -13,7 +13,7 @@ interface Marks {
 }
 
 /** The marks of the map: the chord's degrees or others, or the natural notes. */
-export function useMarks({ neck, root, voicing }: ChordMap): Marks {
+export function useMarks({ neck, root, chordForm }: ChordMap): Marks {
   const { view } = useView();
   const { mapped, naturals, mapStrings } = view;
   return useMemo(() => {
@@ -31,12 +31,12 @@ export function useMarks({ neck, root, voicing }: ChordMap): Marks {
         }));
       return { positions, naturalsOn: strings };
     }
-    const positions = findDegrees(neck, root, mapped ?? degreesOf(voicing.stack));
+    const positions = findDegrees(neck, root, mapped ?? degreesOf(chordForm.voicing));
     return {
       positions: mapStrings
         ? positions.filter(({ string }) => strings.includes(string))
         : positions,
       naturalsOn: null,
     };
-  }, [neck, root, voicing, mapped, naturals, mapStrings]);
+  }, [neck, root, chordForm, mapped, naturals, mapStrings]);
 }

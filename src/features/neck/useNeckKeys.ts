@@ -1,8 +1,8 @@
 import { MANNERS, type Manner } from "@/audio";
 import { type Neighbour, type NeighbourKind } from "@/core/neighbours";
 import { parseNote, pitchClassOf } from "@/core/pitch";
-import { degreesOf, STACKS } from "@/core/stack";
-import { toggleDegree } from "@/features/neck/stack";
+import { degreesOf, VOICINGS } from "@/core/voicing";
+import { toggleDegree } from "@/features/neck/voicing";
 import { useSettings, useView } from "@/session";
 import { MARK_LABELS } from "@/state";
 import { useKeys } from "@/ui/controls";
@@ -25,7 +25,7 @@ export function useNeckKeys(actions: NeckActions): void {
   const { view, show } = useView();
   const { settings, set } = useSettings();
   const { shownRoot, rootFor } = useNames();
-  const { filter, labels, stage, mapped, naturals, stack } = view;
+  const { filter, labels, stage, mapped, naturals, voicing } = view;
   const { step, togglePin, toggleMap, nextOrder, otherFingers, hear } = actions;
   const takeRoot = (pitchClass: number) => show({ root: rootFor(pitchClass) });
   const takeNeighbour = (kind: NeighbourKind | undefined) => {
@@ -38,9 +38,9 @@ export function useNeckKeys(actions: NeckActions): void {
       if (note.ok) takeRoot(pitchClassOf(note.value));
     },
     rootStep: (place) => takeRoot(pitchClassOf(shownRoot) + (place === 0 ? 1 : -1)),
-    stack: (place) => {
-      const named = STACKS[place];
-      if (named) show({ stack: named.semitones, leastNotes: null });
+    voicing: (place) => {
+      const named = VOICINGS[place];
+      if (named) show({ voicing: named.semitones, minNotes: null });
     },
     next: () => step(1),
     previous: () => step(-1),
@@ -59,7 +59,7 @@ export function useNeckKeys(actions: NeckActions): void {
     gain: () => set({ hearing: { ...settings.hearing, gain: !settings.hearing.gain } }),
     stage: () => show({ stage: !stage }),
     mapOnly: () => (stage ? show({ stage: false }) : toggleMap()),
-    degrees: (place) => show(toggleDegree(naturals ? [] : (mapped ?? degreesOf(stack)), place)),
+    degrees: (place) => show(toggleDegree(naturals ? [] : (mapped ?? degreesOf(voicing)), place)),
     labels: () => show({ labels: following(MARK_LABELS, labels) }),
   });
 }

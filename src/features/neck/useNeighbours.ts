@@ -2,14 +2,14 @@ import { useCallback } from "react";
 import { tonesOverRoot, type Fretting } from "@/core/fretting";
 import { type Neighbour } from "@/core/neighbours";
 import { pitchClassOf } from "@/core/pitch";
-import { type Stack } from "@/core/stack";
+import { type Voicing } from "@/core/voicing";
 import { currentValue, useComputed } from "@/ui/computed";
 import { computeAside } from "@/worker/client";
 import { type ChordMap, type GripAnswer } from "./useGrips";
 
 const NONE: readonly Neighbour[] = [];
 
-function stackOf({ neck, root }: ChordMap, fretting: Fretting): Stack {
+function voicingOf({ neck, root }: ChordMap, fretting: Fretting): Voicing {
   return tonesOverRoot(neck, fretting, pitchClassOf(root))
     .filter((tone) => tone !== null)
     .sort((a, b) => a - b);
@@ -26,8 +26,8 @@ export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
           ? computeAside().neighbours(
               map.neck,
               map.root,
-              // A grip of free mode is one stack among many; its neighbours are that stack's.
-              map.voicing.leastNotes === null ? map.voicing.stack : stackOf(map, fretting),
+              // A grip of free mode is one voicing among many; its neighbours are that voicing's.
+              map.chordForm.minNotes === null ? map.chordForm.voicing : voicingOf(map, fretting),
               fretting,
               map.player,
             )

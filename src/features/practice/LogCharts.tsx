@@ -60,7 +60,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
               backgroundColor: colour(KIND_COLOURS[kind]),
               borderColor: colour("--surface"),
               borderWidth: 1,
-              stack: "minutes",
+              voicing: "minutes",
             })),
           }}
           options={chartOptions(SPAN_WORDS[span], "minutes")}

@@ -15,7 +15,7 @@ interface TimedRound {
   readonly isClean: boolean;
 }
 
-const MOST_DRILLS = 12;
+const MAX_DRILLS = 12;
 
 /** How long this player's hand takes, fitted from the log; used for Song's slack where the player says so. */
 export function TimingPanel() {
@@ -48,7 +48,7 @@ export function TimingPanel() {
               </tr>
             </thead>
             <tbody>
-              {drills.slice(0, MOST_DRILLS).map(({ drill, name, change, clean, missed }) => (
+              {drills.slice(0, MAX_DRILLS).map(({ drill, name, change, clean, missed }) => (
                 <tr key={drill} className="border-b border-line">
                   <td className="py-1 pr-3">
                     <NoteText>{name}</NoteText>

@@ -67,15 +67,15 @@ export function TrainerPanel() {
         />
         <SelectField
           label="Slowest"
-          value={ladder.leastBpm}
-          options={TEMPOS.filter(([bpm]) => bpm <= ladder.mostBpm)}
-          onChange={(leastBpm) => setLadder({ leastBpm })}
+          value={ladder.minBpm}
+          options={TEMPOS.filter(([bpm]) => bpm <= ladder.maxBpm)}
+          onChange={(minBpm) => setLadder({ minBpm })}
         />
         <SelectField
           label="Fastest"
-          value={ladder.mostBpm}
-          options={TEMPOS.filter(([bpm]) => bpm >= ladder.leastBpm)}
-          onChange={(mostBpm) => setLadder({ mostBpm })}
+          value={ladder.maxBpm}
+          options={TEMPOS.filter(([bpm]) => bpm >= ladder.minBpm)}
+          onChange={(maxBpm) => setLadder({ maxBpm })}
         />
         <label className="flex min-h-11 items-center gap-2">
           <input

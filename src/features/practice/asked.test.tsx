@@ -159,7 +159,7 @@ describe("places and grips", () => {
 describe("by ear", () => {
   test("choices have numbers; one of them is right", async () => {
     const random = jest.spyOn(Math, "random").mockReturnValue(0.6);
-    await show("which stack");
+    await show("which voicing");
     expect(screen.getByText("What do you hear?")).toBeTruthy();
     expect(screen.getByRole("button", { name: /^Hear it again/ })).toBeTruthy();
     await key("1");

@@ -3,8 +3,8 @@ import { WHYS } from "@/core/practice";
 import { STEPS } from "@/core/drill";
 import { RESULTS } from "@/core/recall";
 
-const MOST_BLOCKS = 100;
-const MOST_ROUNDS = 5000;
+const MAX_BLOCKS = 100;
+const MAX_ROUNDS = 5000;
 
 const minutes = number().moreThan(0).max(600).required();
 const block = lazy((value: unknown) =>
@@ -19,7 +19,7 @@ const block = lazy((value: unknown) =>
 );
 /** What a sitting must be that a browser kept. */
 export const sittingSchema = object({
-  blocks: array(block).min(1).max(MOST_BLOCKS).required(),
+  blocks: array(block).min(1).max(MAX_BLOCKS).required(),
   at: number().integer().min(0).required(),
   usedS: number().min(0).required(),
   isPaused: boolean().required(),
@@ -34,6 +34,6 @@ export const sittingSchema = object({
       card: string().nullable().defined(),
     }).noUnknown(),
   )
-    .max(MOST_ROUNDS)
+    .max(MAX_ROUNDS)
     .required(),
 }).noUnknown();

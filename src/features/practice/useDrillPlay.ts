@@ -93,7 +93,7 @@ export function useDrillPlay(input: DrillPlayInput): DrillPlay {
 
   const tempoBy = (by: number) => {
     if (phase !== "ready") return;
-    const bpm = Math.min(ladder.mostBpm, Math.max(ladder.leastBpm, rung.bpm + by));
+    const bpm = Math.min(ladder.maxBpm, Math.max(ladder.minBpm, rung.bpm + by));
     setChosen({ ...rung, bpm, clean: 0 });
   };
   const forward = () => {

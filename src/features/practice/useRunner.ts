@@ -31,7 +31,7 @@ export interface Runner {
 }
 
 /** A round lasts so many bars at least. */
-const LEAST_BARS = 4;
+const MIN_BARS = 4;
 const BAR_QUARTERS = 4;
 /** What begins within so little is now, not next. */
 const NOW_QUARTERS = 1e-3;
@@ -105,7 +105,7 @@ export function useRunner(
     const own = turn.current;
     const { arrangement, route } = laidOut;
     const [fromBar, toBar] = bars ?? [0, arrangement.bars.length];
-    const passes = Math.ceil(LEAST_BARS / Math.max(1, toBar - fromBar));
+    const passes = Math.ceil(MIN_BARS / Math.max(1, toBar - fromBar));
     const started: StartedRound[] = [];
     setRound(null);
     setPhase("playing");

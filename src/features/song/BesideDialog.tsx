@@ -18,7 +18,7 @@ interface BesideDialogProps {
   readonly onClose: () => void;
 }
 
-const MOST_ROWS = 200;
+const MAX_ROWS = 200;
 
 /** Two ways chord by chord: neither is wrong; what each costs and how it sounds stands in figures. */
 export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogProps) {
@@ -32,7 +32,7 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
           [one, other].map(({ timed }) =>
             compute().sounds(
               timed.stops
-                .slice(0, MOST_ROWS)
+                .slice(0, MAX_ROWS)
                 .map(({ fingering }) => soundingMidi(neck, fingering.fretting)),
               { a4Hz },
             ),
@@ -42,7 +42,7 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
     ),
   );
   const heard = lastValue(sounds);
-  const rows = Math.min(MOST_ROWS, one.timed.stops.length, other.timed.stops.length);
+  const rows = Math.min(MAX_ROWS, one.timed.stops.length, other.timed.stops.length);
   return (
     <AppDialog title={`${routeName(one)} beside ${routeName(other)}`} onClose={onClose} wide>
       <p className="mb-3 text-muted">

@@ -42,7 +42,7 @@ interface ChartColumnProps {
 }
 
 /** Problems that are told in words; all are marked in the text. */
-const MOST_TOLD = 4;
+const MAX_TOLD = 4;
 
 /** The chart as text, and as it is read; one follows the other. */
 export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
@@ -72,10 +72,10 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
       {isLocked && <p className="text-[15px] text-muted">The chart is locked while it plays.</p>}
       {problems.length > 0 && (
         <ul aria-label="Problems in the chart" className="space-y-0.5 text-[15px] text-warning">
-          {problems.slice(0, MOST_TOLD).map(({ line, column, message }) => (
+          {problems.slice(0, MAX_TOLD).map(({ line, column, message }) => (
             <li key={`${line} ${column}`}>{`Line ${line}: ${message}`}</li>
           ))}
-          {problems.length > MOST_TOLD && <li>{`and ${problems.length - MOST_TOLD} more`}</li>}
+          {problems.length > MAX_TOLD && <li>{`and ${problems.length - MAX_TOLD} more`}</li>}
         </ul>
       )}
       <ChartDrawing

@@ -20,7 +20,7 @@ const FIRST_BARS = 96;
 /** The chart as it is read: bars in rows, chords over their beats. */
 export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps) {
   const { chart, arrangement, chosen, onChoose, blocked } = props;
-  const [most, setMost] = useState(FIRST_BARS);
+  const [max, setMost] = useState(FIRST_BARS);
   const at = chosen === null ? undefined : arrangement.chords[chosen];
   const firstAt = firstPlayed(arrangement);
   const starts = startsOf(chart);
@@ -29,7 +29,7 @@ export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps)
     <div className="space-y-3" data-chart="">
       {chart.sections.map((section, index) => {
         const start = starts[index] ?? 0;
-        const bars = section.bars.slice(0, Math.max(0, most - start));
+        const bars = section.bars.slice(0, Math.max(0, max - start));
         if (bars.length === 0) return null;
         return (
           <div
@@ -67,9 +67,9 @@ export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps)
           </div>
         );
       })}
-      {total > most && (
+      {total > max && (
         <button type="button" className="button" onClick={() => setMost((old) => old * 4)}>
-          {`Show the other ${total - most} bars`}
+          {`Show the other ${total - max} bars`}
         </button>
       )}
     </div>

@@ -145,7 +145,7 @@ export function ChartEditor(props: ChartEditorProps) {
     const editor = view.current;
     if (!editor) return;
     const { doc } = editor.state;
-    const marked = problems.slice(0, MOST_MARKED).flatMap(({ line, column, length, message }) => {
+    const marked = problems.slice(0, MAX_MARKED).flatMap(({ line, column, length, message }) => {
       if (line > doc.lines) return [];
       const { from, to } = doc.line(line);
       const start = Math.min(to, from + column - 1);
@@ -167,7 +167,7 @@ export function ChartEditor(props: ChartEditorProps) {
 }
 
 /** More marks than this would only slow the editor; all are listed beside it. */
-const MOST_MARKED = 200;
+const MAX_MARKED = 200;
 
 /** The one stretch in which two texts differ. */
 function differenceOf(old: string, next: string) {

@@ -1,5 +1,5 @@
 import { NO_PLAY_LIMITS, type PlayLimits, type SongSettings } from "@/core/arrangement";
-import { stackName, STACKS } from "@/core/stack";
+import { voicingName, VOICINGS } from "@/core/voicing";
 import { MAX_STRINGS } from "@/core/tuning";
 import { type Neck } from "@/core/neck";
 import { useRig } from "@/session";
@@ -24,8 +24,8 @@ const ANY = "any";
 /** What the player asks of the grips: for the song, or for one section. */
 export function LimitsPanel(props: LimitsPanelProps) {
   const { settings, neck, sections, section, onSection, onChange } = props;
-  const { ownStacks } = useRig();
-  const { limits: song, sectionLimits, allAsFives, leastNotes } = settings;
+  const { ownVoicings } = useRig();
+  const { limits: song, sectionLimits, allAsPowerChords, minNotes } = settings;
   const own = section === null ? song : sectionLimits[section];
   const limits = own ?? song;
   const set = (part: Partial<PlayLimits>) => {
@@ -37,17 +37,17 @@ export function LimitsPanel(props: LimitsPanelProps) {
     );
   };
   const [low, high] = limits.frets ?? [0, neck.frets];
-  const stacks = [
-    ...STACKS.map(({ name, semitones }) => ({ name, stack: semitones })),
-    ...ownStacks,
+  const voicings = [
+    ...VOICINGS.map(({ name, semitones }) => ({ name, voicing: semitones })),
+    ...ownVoicings,
   ];
-  const listed = stacks.filter(
-    ({ stack }, index) => stacks.findIndex((each) => each.stack.join() === stack.join()) === index,
+  const listed = voicings.filter(
+    ({ voicing }, index) => voicings.findIndex((each) => each.voicing.join() === voicing.join()) === index,
   );
-  const isListed = listed.some(({ stack }) => stack.join() === limits.fiveStack.join());
+  const isListed = listed.some(({ voicing }) => voicing.join() === limits.powerChordVoicing.join());
   const shown = isListed
     ? listed
-    : [{ name: stackName(limits.fiveStack), stack: limits.fiveStack }, ...listed];
+    : [{ name: voicingName(limits.powerChordVoicing), voicing: limits.powerChordVoicing }, ...listed];
   const strings = neck.midi.length;
   return (
     <div role="group" aria-label="Limits" className="panel space-y-3 p-3">
@@ -63,27 +63,27 @@ export function LimitsPanel(props: LimitsPanelProps) {
         />
         <SelectField
           label="Chords"
-          value={allAsFives ? FIVES : String(leastNotes)}
+          value={allAsPowerChords ? FIVES : String(minNotes)}
           options={[
             [FIVES, "all as fives"],
             ...Array.from({ length: strings - 1 }, (_, index) => {
-              const least = String(index + 2);
-              return [least, `whole, on ${least} strings or more`] as const;
+              const min = String(index + 2);
+              return [min, `whole, on ${min} strings or more`] as const;
             }),
           ]}
           onChange={(value) =>
             onChange(
               value === FIVES
-                ? { allAsFives: true }
-                : { allAsFives: false, leastNotes: Number(value) },
+                ? { allAsPowerChords: true }
+                : { allAsPowerChords: false, minNotes: Number(value) },
             )
           }
         />
         <SelectField
           label="Fives as"
-          value={limits.fiveStack.join()}
-          options={shown.map(({ name, stack }) => [stack.join(), withSigns(name)] as const)}
-          onChange={(value) => set({ fiveStack: value.split(",").map(Number) })}
+          value={limits.powerChordVoicing.join()}
+          options={shown.map(({ name, voicing }) => [voicing.join(), withSigns(name)] as const)}
+          onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}
         />
         <SelectField
           label="From fret"
@@ -112,15 +112,15 @@ export function LimitsPanel(props: LimitsPanelProps) {
         />
         <SelectField
           label="At most"
-          value={limits.mostNotes ?? ANY}
+          value={limits.maxNotes ?? ANY}
           options={[
             [ANY, "any notes"],
             ...Array.from({ length: Math.min(strings, MAX_STRINGS) }, (_, index) => {
-              const most = index + 1;
-              return [most, most === 1 ? "1 note" : `${most} notes`] as const;
+              const max = index + 1;
+              return [max, max === 1 ? "1 note" : `${max} notes`] as const;
             }),
           ]}
-          onChange={(most) => set({ mostNotes: typeof most === "number" ? most : null })}
+          onChange={(max) => set({ maxNotes: typeof max === "number" ? max : null })}
         />
       </div>
       <div className="flex flex-wrap items-end gap-3">

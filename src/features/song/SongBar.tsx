@@ -21,7 +21,7 @@ interface SongBarProps {
 
 const [SLOWEST, FASTEST] = [30, 300];
 /** More sections are chosen from a list. */
-const MOST_BUTTONS = 5;
+const MAX_BUTTONS = 5;
 
 /** What song this is, how fast, in what tuning, and which section is looked at. */
 export function SongBar(props: SongBarProps) {
@@ -51,7 +51,7 @@ export function SongBar(props: SongBarProps) {
           <NoteText>{tuning.name}</NoteText>
         </button>
       </div>
-      {sectionKeys.length > 1 && sectionKeys.length <= MOST_BUTTONS && (
+      {sectionKeys.length > 1 && sectionKeys.length <= MAX_BUTTONS && (
         <div role="group" aria-label="Section">
           <span className="field-label">Section</span>
           <div className="flex gap-0.5">
@@ -68,7 +68,7 @@ export function SongBar(props: SongBarProps) {
           </div>
         </div>
       )}
-      {sectionKeys.length > MOST_BUTTONS && (
+      {sectionKeys.length > MAX_BUTTONS && (
         <label>
           <span className="field-label">Section</span>
           <select

@@ -112,7 +112,7 @@ export function SongSheet({ song, tuning, answers, route, onClose }: SongSheetPr
 }
 
 const [EDGE, GAP] = [54, 30];
-const MOST_ROWS = 60;
+const MAX_ROWS = 60;
 
 interface PathRowsProps {
   readonly arrangement: Arrangement;
@@ -124,7 +124,7 @@ interface PathRowsProps {
 function PathRows({ arrangement, route, answers }: PathRowsProps) {
   const scale = makePathScale(arrangement, answers.neck, route, 0);
   const rows = Array.from(
-    { length: Math.min(MOST_ROWS, Math.ceil(arrangement.bars.length / ROW_BARS)) },
+    { length: Math.min(MAX_ROWS, Math.ceil(arrangement.bars.length / ROW_BARS)) },
     (_, row) => arrangement.bars.slice(row * ROW_BARS, (row + 1) * ROW_BARS),
   );
   return (

@@ -1,4 +1,4 @@
-import { MOST_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
+import { MAX_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
 import { useRig } from "@/session";
 import { lastValue } from "@/ui/computed";
 import { useNames } from "@/ui/names";
@@ -38,7 +38,7 @@ export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
     ...(timed.lowestMidi === null ? [] : [`lowest ${pitch(timed.lowestMidi)}`]),
   ].join(", ");
   const cut = arrangement.isCut
-    ? `. The way goes through the first ${MOST_CHORDS} chords; the others are kept`
+    ? `. The way goes through the first ${MAX_CHORDS} chords; the others are kept`
     : "";
   return (
     <div className="space-y-0.5" aria-live="polite" data-summary="">

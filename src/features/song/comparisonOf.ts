@@ -12,15 +12,15 @@ export function comparisonOf(
   { chords }: Arrangement,
   guitar: Guitar,
 ): Comparison {
-  const { allAsFives, leastNotes, limits } = settings;
+  const { allAsPowerChords, minNotes, limits } = settings;
   const other = suggestTuning(tuningMidi, guitar.usualMidi);
   return {
     ...DEFAULT_COMPARISON,
     columns: [tuningMidi, other.midi].map((midi) => ({ guitarId: guitar.id, midi })),
     chords: shortened(chords.map(({ name }) => name)),
-    fiveStack: limits.fiveStack,
-    allAsFives,
-    leastNotes,
+    powerChordVoicing: limits.powerChordVoicing,
+    allAsPowerChords,
+    minNotes,
     limits: gripLimitsOf(limits),
   };
 }

@@ -25,7 +25,7 @@ const SONGS: readonly SavedSong[] = [
 ];
 const start = startWith({
   songs: SONGS,
-  ownStacks: [{ id: 3, name: "Wide five", stack: [0, 7, 19], leastNotes: null, position: 0 }],
+  ownVoicings: [{ id: 3, name: "Wide five", voicing: [0, 7, 19], minNotes: null, position: 0 }],
 });
 const fetched = jest.fn(async (url: string, init?: { body?: string }) => {
   if (url.startsWith("/songs/")) {
@@ -144,10 +144,10 @@ describe("limits", () => {
     ["From fret", "5", limits({ frets: [5, 22] })],
     ["To fret", "9", limits({ frets: [0, 9] })],
     ["Open strings", "wanted", limits({ openStrings: "wanted" })],
-    ["At most", "3", limits({ mostNotes: 3 })],
-    ["Fives as", "0,7,19", limits({ fiveStack: [0, 7, 19] })],
-    ["Chords", "fives", { allAsFives: true }],
-    ["Chords", "3", { allAsFives: false, leastNotes: 3 }],
+    ["At most", "3", limits({ maxNotes: 3 })],
+    ["Fives as", "0,7,19", limits({ powerChordVoicing: [0, 7, 19] })],
+    ["Chords", "fives", { allAsPowerChords: true }],
+    ["Chords", "3", { allAsPowerChords: false, minNotes: 3 }],
   ])("%s %s", async (label, value, expected) => {
     await panel({});
     choose(label, value);

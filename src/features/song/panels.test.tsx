@@ -148,7 +148,7 @@ describe("textures", () => {
 describe("where nothing is possible", () => {
   const settings: SongSettings = {
     ...DEFAULT_SONG_SETTINGS,
-    limits: { ...NO_PLAY_LIMITS, mostNotes: 3 },
+    limits: { ...NO_PLAY_LIMITS, maxNotes: 3 },
   };
 
   test("each chord with its reason, and what each limit less would cost", () => {

@@ -47,8 +47,8 @@ describe("where things of the way lie", () => {
         frets: [7, 14],
         rootStrings: null,
         openStrings: "none",
-        mostNotes: null,
-        fiveStack: [0, 7, 12],
+        maxNotes: null,
+        powerChordVoicing: [0, 7, 12],
         withoutLowest: false,
       },
     });

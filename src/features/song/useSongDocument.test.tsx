@@ -80,10 +80,10 @@ test("what is typed is saved once the player stops, each save after the one befo
   ]);
   const [first] = sent();
   expect(first).not.toHaveProperty("after");
-  act(() => shown().setSettings({ allAsFives: true }));
+  act(() => shown().setSettings({ allAsPowerChords: true }));
   await wait(500);
   expect(sent()[1]).toMatchObject({
-    fields: { settings: { allAsFives: true } },
+    fields: { settings: { allAsPowerChords: true } },
     after: first?.key,
   });
 });
@@ -105,9 +105,9 @@ test("undo goes back over what was typed in one go, and over what was set, step 
   act(() => shown().type("| A5 | D"));
   act(() => shown().type("| A5 | D5 |"));
   await wait(2000);
-  act(() => shown().setSettings({ allAsFives: true }));
+  act(() => shown().setSettings({ allAsPowerChords: true }));
   act(() => seen.undo());
-  expect(shown().song.settings.allAsFives).toBe(false);
+  expect(shown().song.settings.allAsPowerChords).toBe(false);
   expect(shown().song.chart).toBe("| A5 | D5 |");
   act(() => seen.undo());
   expect(shown().song.chart).toBe("| A5 |");

@@ -59,7 +59,7 @@ export const BLOCKER_WORDS: Readonly<Record<Blocker, string>> = {
   frets: "the range of frets",
   rootStrings: "the strings for roots",
   openStrings: "no open strings",
-  mostNotes: "how many notes",
+  maxNotes: "how many notes",
   forbidden: "the grips you forbade",
 };
 

@@ -6,13 +6,13 @@ export function writeLimits({
   frets,
   rootStrings,
   openStrings,
-  mostNotes,
+  maxNotes,
 }: GripLimits): string | null {
   const parts = [
     frets && `frets ${frets.join("-")}`,
     rootStrings && `roots ${rootStrings.join(",")}`,
     openStrings === "none" && "open none",
-    mostNotes !== null && `notes ${mostNotes}`,
+    maxNotes !== null && `notes ${maxNotes}`,
   ].filter((part) => part);
   return parts.length > 0 ? parts.join(";") : null;
 }
@@ -24,7 +24,7 @@ const PARTS: Readonly<Record<string, (text: string) => Partial<GripLimits> | nul
   },
   roots: (text) => (/^\d(,\d)*$/.test(text) ? { rootStrings: text.split(",").map(Number) } : null),
   open: (text) => (text === "none" ? { openStrings: "none" } : null),
-  notes: (text) => (/^\d{1,2}$/.test(text) ? { mostNotes: Number(text) } : null),
+  notes: (text) => (/^\d{1,2}$/.test(text) ? { maxNotes: Number(text) } : null),
 };
 
 export function readLimits(text: string): Result<{ readonly limits: GripLimits }> {

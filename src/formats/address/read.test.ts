@@ -11,18 +11,18 @@ const STANDARD = [40, 45, 50, 55, 59, 64];
 const plain: View = { ...DEFAULT_VIEW, tuningMidi: STANDARD };
 
 describe("the address of a view", () => {
-  test("says tuning, root and stack, and beyond them only what is not as at first", () => {
-    expect(writeAddress(plain)).toBe("?tuning=40,45,50,55,59,64&root=E&stack=0,7,12");
+  test("says tuning, root and voicing, and beyond them only what is not as at first", () => {
+    expect(writeAddress(plain)).toBe("?tuning=40,45,50,55,59,64&root=E&voicing=0,7,12");
     expect(writeAddress({ ...plain, root: "C#", thickOnTop: true, mapped: [0, 4] })).toBe(
-      "?tuning=40,45,50,55,59,64&root=C%23&stack=0,7,12&map=0,4&above=yes",
+      "?tuning=40,45,50,55,59,64&root=C%23&voicing=0,7,12&map=0,4&above=yes",
     );
   });
 
   const fret = fc.integer({ min: 0, max: 36 });
   const way = fc.constantFrom("any" as const, "with" as const, "without" as const);
   const orNull = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: null });
-  const subset = (most: number) =>
-    orNull(fc.subarray(Array.from({ length: most }, (_, each) => each)));
+  const subset = (max: number) =>
+    orNull(fc.subarray(Array.from({ length: max }, (_, each) => each)));
   const chosen = fc.record({
     fretting: fc.array(orNull(fret), { minLength: 6, maxLength: 6 }),
     fingers: fc.array(fc.constantFrom<Finger | 0>(0, 1, 2, 3, 4, "T"), {
@@ -38,15 +38,15 @@ describe("the address of a view", () => {
     barre: way,
     strumSafe: fc.boolean(),
     comfortable: fc.boolean(),
-    mostFingers: orNull(fc.integer({ min: 0, max: 5 })),
+    maxFingers: orNull(fc.integer({ min: 0, max: 5 })),
     notes: orNull(fc.integer({ min: 1, max: 6 })),
     through: orNull(fc.record({ string: fc.integer({ min: 0, max: 5 }), fret })),
   });
   const anyView = fc.record({
     tuningMidi: fc.constantFrom(STANDARD, [38, 45, 50, 54, 57, 62], [33, 45, 38, 55, 59, 64]),
     root: fc.constantFrom("C", "F#", "Bb", "E"),
-    stack: fc.constantFrom<readonly number[]>([0, 7], [-5, 0, 4], [0, 7, 12, 19]),
-    leastNotes: orNull(fc.integer({ min: 2, max: 10 })),
+    voicing: fc.constantFrom<readonly number[]>([0, 7], [-5, 0, 4], [0, 7, 12, 19]),
+    minNotes: orNull(fc.integer({ min: 2, max: 10 })),
     labels: fc.constantFrom(...MARK_LABELS),
     mapped: subset(12),
     naturals: fc.boolean(),
@@ -89,8 +89,8 @@ describe("the address of a view", () => {
     ["tuning=H", /Address, tuning/],
     ["tuning=40,45,999,55", /Address, tuning/],
     ["root=H", /'H' is not a note/],
-    ["stack=0,x", /semitones/],
-    ["stack=", /semitones/],
+    ["voicing=0,x", /semitones/],
+    ["voicing=", /semitones/],
     ["least=1", /from 2 to 10/],
     ["grip=1-2-3", /3 frets; this tuning has 6/],
     ["grip=1-y-3-x-x-x", /no fret/],
@@ -114,7 +114,7 @@ describe("the address of a view", () => {
   });
 
   test("whatever is written there, reading never throws", () => {
-    const names = fc.constantFrom("tuning", "root", "stack", "grip", "frets", "map", "through");
+    const names = fc.constantFrom("tuning", "root", "voicing", "grip", "frets", "map", "through");
     fc.assert(
       fc.property(names, fc.string({ maxLength: 60 }), (name, text) => {
         expect(() => readAddress(`?${name}=${encodeURIComponent(text)}`)).not.toThrow();

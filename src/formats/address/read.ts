@@ -4,7 +4,7 @@ import { GRIP_ORDERS, type GripFilter } from "@/core/listing";
 import { MAX_FRETS } from "@/core/neck";
 import { parseNote } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
-import { makeStack } from "@/core/stack";
+import { makeVoicing } from "@/core/voicing";
 import { MAX_STRINGS } from "@/core/tuning";
 import { DEFAULT_VIEW, MARK_LABELS, SPACINGS, type View } from "@/state";
 import { viewSchema } from "@/state/schema";
@@ -35,11 +35,11 @@ const READERS: Readonly<Record<AddressPart, Reader>> = {
     const note = parseNote(text);
     return note.ok ? success({ root: text }) : note;
   },
-  stack: (text) => {
-    const stack = makeStack(text.split(",").map(toWhole));
-    return stack.ok ? success({ stack: stack.value }) : stack;
+  voicing: (text) => {
+    const voicing = makeVoicing(text.split(",").map(toWhole));
+    return voicing.ok ? success({ voicing: voicing.value }) : voicing;
   },
-  least: whole("least", 2, MAX_STRINGS, (leastNotes) => ({ leastNotes })),
+  least: whole("least", 2, MAX_STRINGS, (minNotes) => ({ minNotes })),
   grip: (text, { tuningMidi: { length } }) => {
     const read = readFretting(text, "grip");
     if (!read.ok) return read;
@@ -89,7 +89,7 @@ const READERS: Readonly<Record<AddressPart, Reader>> = {
   bars: oneOf("bars", WAYS, (barre, soFar) => filtered(soFar, { barre })),
   safe: filterFlag("safe", { strumSafe: true }),
   comfortable: filterFlag("comfortable", { comfortable: true }),
-  most: whole("most", 0, 5, (mostFingers, soFar) => filtered(soFar, { mostFingers })),
+  most: whole("most", 0, 5, (maxFingers, soFar) => filtered(soFar, { maxFingers })),
   notes: whole("notes", 1, MAX_STRINGS, (notes, soFar) => filtered(soFar, { notes })),
   lowest: (text, soFar) => {
     const { length } = soFar.tuningMidi;
@@ -113,13 +113,16 @@ const READERS: Readonly<Record<AddressPart, Reader>> = {
 /** A tuning of the usual kind, for parts that count its strings where the address tells none. */
 const USUAL_STRINGS = [40, 45, 50, 55, 59, 64];
 
+/** What the voicing is called in addresses of an earlier Tenon. */
+const OLDER_VOICING = "stack";
+
 /** Reads the query of an address. Names it does not know are left alone; bad values become problems. */
 export function readAddress(search: string): Address {
   const query = new URLSearchParams(search);
   const problems: string[] = [];
   let said: Partial<View> = {};
   for (const name of ADDRESS_PARTS) {
-    const text = query.get(name);
+    const text = query.get(name) ?? (name === "voicing" ? query.get(OLDER_VOICING) : null);
     if (text === null) continue;
     const soFar = { ...DEFAULT_VIEW, tuningMidi: USUAL_STRINGS, ...said };
     const result = savable(viewSchema, READERS[name](text, soFar));

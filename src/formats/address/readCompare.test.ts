@@ -21,13 +21,13 @@ describe("the address of a comparison", () => {
     expect(writeCompareAddress(plain)).toBe(
       "?tunings=40,45,50,55,59,64;33,40,45,50,55,59,64&guitars=1764166311123004;2&chords=D5%20F%23m7",
     );
-    expect(writeCompareAddress({ ...plain, hold: "shape", allAsFives: true })).toMatch(
+    expect(writeCompareAddress({ ...plain, hold: "shape", allAsPowerChords: true })).toMatch(
       /&reduce=yes&hold=shape$/,
     );
   });
 
   test("read back, it is the same comparison", () => {
-    const tenths = (most: number) => fc.integer({ min: 0, max: 10 * most }).map((n) => n / 10);
+    const tenths = (max: number) => fc.integer({ min: 0, max: 10 * max }).map((n) => n / 10);
     const weight = tenths(HIGHEST_WEIGHT);
     const weights = fc.record({
       usual: tenths(3),
@@ -40,9 +40,9 @@ describe("the address of a comparison", () => {
     const any = fc.record({
       columns: fc.subarray([...plain.columns], { minLength: 1 }),
       chords: fc.constantFrom("D5", "Am7 | D/F#", "C#5 - Bb5, %"),
-      fiveStack: fc.constantFrom<readonly number[]>([0, 7], [-5, 0, 4]),
-      allAsFives: fc.boolean(),
-      leastNotes: fc.integer({ min: 2, max: 10 }),
+      powerChordVoicing: fc.constantFrom<readonly number[]>([0, 7], [-5, 0, 4]),
+      allAsPowerChords: fc.boolean(),
+      minNotes: fc.integer({ min: 2, max: 10 }),
       hold: fc.constantFrom(...HOLDS),
       shape: fc.constantFrom(null, [null, 3, 5, 5, null, null], [0, 0, 0, null, null, 12]),
       weights: fc.oneof(fc.constant(DEFAULT_WEIGHTS), weights),
@@ -50,7 +50,7 @@ describe("the address of a comparison", () => {
         frets: fc.constantFrom<GripLimits["frets"]>(null, [5, 9], [0, 12]),
         rootStrings: fc.constantFrom<GripLimits["rootStrings"]>(null, [0], [1, 2]),
         openStrings: fc.constantFrom("any" as const, "none" as const),
-        mostNotes: fc.constantFrom(null, 3),
+        maxNotes: fc.constantFrom(null, 3),
       }),
       minutesPerString: tenths(3),
     });

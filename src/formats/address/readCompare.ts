@@ -4,7 +4,7 @@ import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "
 import { MAX_FRETS } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
-import { makeStack } from "@/core/stack";
+import { makeVoicing } from "@/core/voicing";
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, MAX_COLUMNS, MAX_MINUTES, type Comparison } from "@/state";
 import { comparisonSchema } from "@/state/schema";
@@ -32,15 +32,15 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
     return read.ok ? success({ chords: text }) : read;
   },
   fives: (text) => {
-    const stack = makeStack(text.split(",").map(toNumber));
-    return stack.ok ? success({ fiveStack: stack.value }) : stack;
+    const voicing = makeVoicing(text.split(",").map(toNumber));
+    return voicing.ok ? success({ powerChordVoicing: voicing.value }) : voicing;
   },
   reduce: (text) =>
-    text === "yes" ? success({ allAsFives: true }) : failure("reduce", `'${text}': write yes`),
+    text === "yes" ? success({ allAsPowerChords: true }) : failure("reduce", `'${text}': write yes`),
   least: (text) => {
-    const leastNotes = toNumber(text);
-    return Number.isInteger(leastNotes) && leastNotes >= 2 && leastNotes <= MAX_STRINGS
-      ? success({ leastNotes })
+    const minNotes = toNumber(text);
+    return Number.isInteger(minNotes) && minNotes >= 2 && minNotes <= MAX_STRINGS
+      ? success({ minNotes })
       : failure("least", `'${text}': write a whole number from 2 to ${MAX_STRINGS}`);
   },
   hold: (text) => {

@@ -4,7 +4,7 @@ import { DEFAULT_VIEW, type View } from "@/state";
 export const ADDRESS_PARTS = [
   "tuning",
   "root",
-  "stack",
+  "voicing",
   "least",
   "grip",
   "fingers",
@@ -32,8 +32,8 @@ export type AddressPart = (typeof ADDRESS_PARTS)[number];
 const WRITERS: Readonly<Record<AddressPart, (view: View) => string | null>> = {
   tuning: ({ tuningMidi }) => tuningMidi.join(","),
   root: ({ root }) => root,
-  stack: ({ stack }) => stack.join(","),
-  least: ({ leastNotes }) => number(leastNotes),
+  voicing: ({ voicing }) => voicing.join(","),
+  least: ({ minNotes }) => number(minNotes),
   grip: ({ chosen }) => chosen && chosen.fretting.map((fret) => fret ?? "x").join("-"),
   fingers: ({ chosen }) => chosen && chosen.fingers.join("-"),
   map: ({ mapped, naturals }) => (naturals ? "naturals" : (mapped?.join(",") ?? null)),
@@ -49,7 +49,7 @@ const WRITERS: Readonly<Record<AddressPart, (view: View) => string | null>> = {
   bars: ({ filter }) => way(filter.barre),
   safe: ({ filter }) => flag(filter.strumSafe),
   comfortable: ({ filter }) => flag(filter.comfortable),
-  most: ({ filter }) => number(filter.mostFingers),
+  most: ({ filter }) => number(filter.maxFingers),
   notes: ({ filter }) => number(filter.notes),
   lowest: ({ filter: { bassString }, tuningMidi }) =>
     bassString === null ? null : String(tuningMidi.length - bassString),
@@ -59,9 +59,9 @@ const WRITERS: Readonly<Record<AddressPart, (view: View) => string | null>> = {
 };
 
 /** Written even where they equal the defaults: without them a view would change with the player's rig. */
-const ALWAYS_WRITTEN: readonly AddressPart[] = ["tuning", "root", "stack"];
+const ALWAYS_WRITTEN: readonly AddressPart[] = ["tuning", "root", "voicing"];
 
-/** A view as the query of an address, "?tuning=40,45,...&root=C%23&stack=0,7,12"; defaults are left out. */
+/** A view as the query of an address, "?tuning=40,45,...&root=C%23&voicing=0,7,12"; defaults are left out. */
 export function writeAddress(view: View): string {
   const plain = { ...DEFAULT_VIEW, tuningMidi: view.tuningMidi };
   const pairs = ADDRESS_PARTS.flatMap((name) => {

@@ -2,7 +2,7 @@ import { NOTATION } from "@/core/song";
 import { type ScoreBar, type ScoreChord } from "@/formats/score";
 
 /** More parts than a bar of any chart is written in. */
-const MOST_SLOTS = 96;
+const MAX_SLOTS = 96;
 const EARLY = 0.5;
 const ROUNDING = 1e-6;
 
@@ -59,7 +59,7 @@ function restsJoined(words: readonly string[]): readonly string[] {
 
 /** The fewest even parts in which chords begin and end where they should; null where charts have none. */
 function exactSlots(edges: readonly number[], beats: number, counts: number): number | null {
-  for (let slots = 1; slots <= MOST_SLOTS; slots++) {
+  for (let slots = 1; slots <= MAX_SLOTS; slots++) {
     const isEven = counts % slots === 0 || slots % counts === 0;
     if (isEven && edges.every((edge) => isWhole((edge * slots) / beats))) return slots;
   }
@@ -68,7 +68,7 @@ function exactSlots(edges: readonly number[], beats: number, counts: number): nu
 
 /** As few parts of each count as keep chords apart that begin at these shares of the bar. */
 function nearSlots(starts: readonly number[], counts: number): number {
-  const finest = Math.max(1, Math.floor(MOST_SLOTS / counts));
+  const finest = Math.max(1, Math.floor(MAX_SLOTS / counts));
   const isApart = (slots: number) =>
     new Set(starts.map((start) => Math.round(start * slots))).size === starts.length;
   const parts = [4, 8].find((each) => each < finest && isApart(each * counts)) ?? finest;

@@ -11,7 +11,7 @@ export interface DefinedGrip {
 const SILENT = /^[xXnN-]$|^-1$/;
 const WORDS =
   /^(\S+)\s+(?:base-fret\s+(\d{1,2})\s+)?frets\s+(.+?)(?:\s+fingers\s+(.+?))?(?:\s+(?:keys|display|format)\s.*)?$/i;
-const MOST_FRETS = 36;
+const MAX_FRETS = 36;
 
 /**
  * Reads what a `{define}` says; null where it defines no frets, as for keys or a copy. Its frets count from `base-fret`.
@@ -28,7 +28,7 @@ export function readDefine(value: string): DefinedGrip | null {
   const fretting = words.map((word) =>
     SILENT.test(word) ? null : Number(word) === 0 ? 0 : Number(word) + above,
   );
-  if (fretting.some((fret) => (fret ?? 0) > MOST_FRETS)) return null;
+  if (fretting.some((fret) => (fret ?? 0) > MAX_FRETS)) return null;
   return { name, fretting, fingers: readFingers(fingers, words.length) };
 }
 

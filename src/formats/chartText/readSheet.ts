@@ -20,7 +20,7 @@ import { readDefine, type DefinedGrip } from "./define";
 /** A grip, and the line on which it is defined. */
 type LinedGrip = DefinedGrip & { readonly line: number };
 
-const MOST_CAPO = 24;
+const MAX_CAPO = 24;
 
 /**
  * Reads a chart of any kind with what bracketed sheets add to it: grips by `{define}`, `{capo}`, and the tuning in an
@@ -116,9 +116,9 @@ function capoOf(said: readonly Directive[], problems: FormatProblem[]): number {
   const given = said.findLast(({ name }) => name === "capo");
   if (!given) return 0;
   const capo = /^\d{1,2}$/.test(given.value) ? Number(given.value) : NaN;
-  if (capo <= MOST_CAPO) return capo;
+  if (capo <= MAX_CAPO) return capo;
   problems.push(
-    problemAt(given.line, `'${given.value}': write the capo's fret, 0 to ${MOST_CAPO}`),
+    problemAt(given.line, `'${given.value}': write the capo's fret, 0 to ${MAX_CAPO}`),
   );
   return 0;
 }

@@ -13,7 +13,7 @@ export interface MadeSong {
 }
 
 /** More than a player decides about any song. */
-const MOST_MARKS = 2000;
+const MAX_MARKS = 2000;
 
 /**
  * Makes a song of what was read: charts stay letter for letter, other formats are written as one; frets become grips that
@@ -79,5 +79,5 @@ function marksOf(text: string, grips: readonly (PlayedGrip | null)[]): readonly 
       everywhere.add(chord);
       return [{ ...pin, section: null, at: null }];
     })
-    .slice(0, MOST_MARKS);
+    .slice(0, MAX_MARKS);
 }

@@ -12,10 +12,10 @@ const DROP_D = [38, 45, 50, 55, 59, 64];
 function columnFor(
   midi: readonly number[],
   guitarName: string,
-  fiveStack = DEFAULT_CHORD_OPTIONS.fiveStack,
+  powerChordVoicing = DEFAULT_CHORD_OPTIONS.powerChordVoicing,
 ): CsvColumn {
   const neck = makeNeck({ midi });
-  const chords = readProgression("D5 F5 D5", { ...DEFAULT_CHORD_OPTIONS, fiveStack });
+  const chords = readProgression("D5 F5 D5", { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing });
   if (!neck.ok || !chords.ok) throw new Error("a neck and chords");
   const search = makeGripSearch(neck.value, {}, DEFAULT_WEIGHTS);
   return {

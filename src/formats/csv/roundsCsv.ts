@@ -28,8 +28,8 @@ const NEEDED = ["when", "drill", "result"] as const;
 
 const MS_A_MINUTE = 60_000;
 /** So many lines are told one by one. */
-const MOST_PROBLEMS = 20;
-export const MOST_ROUNDS = 200_000;
+const MAX_PROBLEMS = 20;
+export const MAX_ROUNDS = 200_000;
 
 /** A log as comma-separated values, lines as RFC 4180 has them. */
 export function roundsCsv(rounds: Iterable<RoundContent>): string {
@@ -92,13 +92,13 @@ export function readRoundsCsv(text: string, ofGuitar: (id: number) => boolean): 
   let refused = 0;
   for (const [index, row] of data.entries()) {
     const read =
-      index < MOST_ROUNDS ? readRow(row, ofGuitar) : "more rounds than Tenon takes at once";
+      index < MAX_ROUNDS ? readRow(row, ofGuitar) : "more rounds than Tenon takes at once";
     if (typeof read !== "string") {
       rounds.push(read);
       continue;
     }
     refused++;
-    if (problems.length < MOST_PROBLEMS) problems.push(`Line ${index + 2}: ${read}.`);
+    if (problems.length < MAX_PROBLEMS) problems.push(`Line ${index + 2}: ${read}.`);
   }
   return { rounds, problems, refused };
 }

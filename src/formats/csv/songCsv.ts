@@ -18,8 +18,8 @@ import {
 import { tableText, type Table } from "./table";
 
 const COLUMNS = ["section", "bar", "beat", "beats", "chord", "frets", "fingers", "effort"] as const;
-const MOST_BARS = 20_000;
-const MOST_BEATS = 96;
+const MAX_BARS = 20_000;
+const MAX_BEATS = 96;
 
 /**
  * The chords of a song as a table, a row for each as played: the bar from 1, the beat in quarters from 1, frets and fingers
@@ -59,8 +59,8 @@ export function readSongTable({ columns, rows }: Table): Result<ReadScore> {
   for (const { line, cells } of rows) {
     const said = Number(cells.bar);
     bar = Number.isInteger(said) && said > 0 ? said : columns.includes("bar") ? bar : bar + 1;
-    if (bar < 1 || bar > MOST_BARS) {
-      problems.push(problemAt(line, `bar '${cells.bar}': write a number from 1 to ${MOST_BARS}`));
+    if (bar < 1 || bar > MAX_BARS) {
+      problems.push(problemAt(line, `bar '${cells.bar}': write a number from 1 to ${MAX_BARS}`));
       continue;
     }
     const name = oneLine(cells.chord ?? "");
@@ -111,7 +111,7 @@ function readGrip(
 function beatIn(text: string | undefined, otherwise: number): number {
   const number = Number((text ?? "").replace(",", "."));
   if ((text ?? "") === "" || !Number.isFinite(number)) return otherwise;
-  return Math.max(-MOST_BEATS, Math.min(MOST_BEATS, number));
+  return Math.max(-MAX_BEATS, Math.min(MAX_BEATS, number));
 }
 
 /** Bars last as long as what stands in most of them; sections begin where their name changes. */

@@ -10,14 +10,14 @@ export interface Table {
   }[];
 }
 
-const MOST_ROWS = 200_000;
+const MAX_ROWS = 200_000;
 
 /** Reads comma-, semicolon- or tab-separated values, with or without a byte order mark; the first row names the columns. */
 export function readTable(text: string): Result<Table> {
   const { data } = parse<string[]>(text.replace(/^\uFEFF/, ""), {
     skipEmptyLines: false,
     delimiter: delimiterOf(text),
-    preview: MOST_ROWS + 1,
+    preview: MAX_ROWS + 1,
   });
   const first = data.findIndex((row) => row.some((cell) => cell.trim() !== ""));
   const columns = (data[first] ?? []).map((name) => name.trim().toLowerCase());
@@ -36,7 +36,7 @@ function delimiterOf(text: string): string {
   const [first = ""] = text.trimStart().split(/\r\n|\n|\r/);
   const bare = first.replace(/"[^"]*"/g, "");
   const counted = [",", ";", "\t"].map((sign) => ({ sign, times: bare.split(sign).length }));
-  return counted.reduce((most, each) => (each.times > most.times ? each : most)).sign;
+  return counted.reduce((max, each) => (each.times > max.times ? each : max)).sign;
 }
 
 /** A cell that was escaped because a spreadsheet would take it for a formula, as it was. */

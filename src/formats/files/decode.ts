@@ -1,4 +1,4 @@
-const MOST_LOOKED_AT = 4096;
+const MAX_LOOKED_AT = 4096;
 
 /**
  * The text of bytes: UTF-8, or UTF-16 in either order, with or without a byte order mark; anything else as Latin letters of
@@ -23,7 +23,7 @@ function decoded(encoding: string, bytes: Uint8Array): string {
 
 /** UTF-16 without a mark: of Latin letters every other byte is zero. */
 function zeroOrder(bytes: Uint8Array): "utf-16le" | "utf-16be" | null {
-  const seen = bytes.subarray(0, MOST_LOOKED_AT);
+  const seen = bytes.subarray(0, MAX_LOOKED_AT);
   if (seen.length < 4) return null;
   let [even, odd] = [0, 0];
   for (const [at, byte] of seen.entries()) {

@@ -5,7 +5,7 @@ import { type ReadKind } from "@/formats/fileKinds";
 
 const HEAD = 4000;
 /** As much as shows what a text is; a tablature may have a page of words above it. */
-const MOST_LOOKED_AT = 60_000;
+const MAX_LOOKED_AT = 60_000;
 const PROGRAM_BYTES = 0.02;
 
 /** What kind of file bytes or a text are, told from the content alone; null for what Tenon cannot read. */
@@ -15,7 +15,7 @@ export function detectKind(content: Uint8Array | string): ReadKind | null {
     if (magic === "MThd") return "midi";
     if (magic === "PK\u0003\u0004") return "mxl";
     if (isBinary(content)) return null;
-    return detectKind(decodeText(content.subarray(0, MOST_LOOKED_AT)));
+    return detectKind(decodeText(content.subarray(0, MAX_LOOKED_AT)));
   }
   const head = content
     .slice(0, HEAD)
@@ -25,7 +25,7 @@ export function detectKind(content: Uint8Array | string): ReadKind | null {
   if (/^\{\s*"/.test(head)) return "json";
   if (head.startsWith("<")) return null;
   if (isTable(head)) return "csv";
-  const text = content.slice(0, MOST_LOOKED_AT);
+  const text = content.slice(0, MAX_LOOKED_AT);
   if (blocksIn(text).some(({ kind }) => kind === "system")) return "tab";
   const isSheet = /^\s*\{\s*[a-z_]+\s*(?:[:\s][^}]*)?\}\s*$/im.test(text);
   return isSheet || hasBracketedChords(text) ? "chordpro" : "bars";

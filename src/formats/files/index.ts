@@ -1,3 +1,3 @@
 export { decodeText } from "./decode";
 export { detectKind } from "./detect";
-export { MOST_BYTES, readFile, type ReadFile } from "./readFile";
+export { MAX_BYTES, readFile, type ReadFile } from "./readFile";

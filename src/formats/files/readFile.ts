@@ -30,16 +30,16 @@ export type ReadFile =
     };
 
 /** Larger than any song that is no hoax. */
-export const MOST_BYTES = 16 * 1024 * 1024;
+export const MAX_BYTES = 16 * 1024 * 1024;
 
 /**
  * Reads a song or tunings from bytes or a text, as the kind that is said or that the content shows. The problem says what
  * keeps it from being read at all; what of it was not understood stands beside what was.
  */
 export function readFile(content: Uint8Array | string, from?: ReadKind): Result<ReadFile> {
-  if (content.length > MOST_BYTES) {
+  if (content.length > MAX_BYTES) {
     const size = Math.ceil(content.length / 1024 / 1024);
-    return failure("input", `${size} MB; a song has at most ${MOST_BYTES / 1024 / 1024}`);
+    return failure("input", `${size} MB; a song has at most ${MAX_BYTES / 1024 / 1024}`);
   }
   if (content.length === 0) return failure("input", "it is empty");
   const kind = from ?? detectKind(content);

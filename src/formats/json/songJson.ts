@@ -34,18 +34,18 @@ export type FromJson =
   | { readonly kind: "song"; readonly score: Score }
   | { readonly kind: "tunings"; readonly tunings: readonly Tuning[] };
 
-const MOST_BARS = 20_000;
-const MOST_IN_BAR = 2_000;
+const MAX_BARS = 20_000;
+const MAX_IN_BAR = 2_000;
 const LONGEST_TEXT = 250;
 const LONGEST_LINE = 5_000;
-const MOST_FRETS = 36;
-const MOST_BEATS = 400;
+const MAX_FRETS = 36;
+const MAX_BEATS = 400;
 
 const text = string().max(LONGEST_TEXT);
-const beat = number().min(-MOST_BEATS).max(MOST_BEATS);
-const length = number().min(0).max(MOST_BEATS);
+const beat = number().min(-MAX_BEATS).max(MAX_BEATS);
+const length = number().min(0).max(MAX_BEATS);
 const midi = array(number().integer().required()).min(MIN_STRINGS).max(MAX_STRINGS).required();
-const fret = number().integer().min(0).max(MOST_FRETS);
+const fret = number().integer().min(0).max(MAX_FRETS);
 const finger = mixed<Finger | 0>().oneOf([0, 1, 2, 3, 4, "T"]).required();
 const index = number().integer().min(0).required();
 
@@ -84,8 +84,8 @@ const bar = object({
     .required(),
   beats: length.required(),
   tempoBpm: number().min(1).max(1000).nullable().default(null),
-  chords: array(chord).max(MOST_IN_BAR).default([]),
-  notes: array(note).max(MOST_IN_BAR).default([]),
+  chords: array(chord).max(MAX_IN_BAR).default([]),
+  notes: array(note).max(MAX_IN_BAR).default([]),
 });
 const songSchema = object({
   title: text.nullable().default(null),
@@ -100,9 +100,9 @@ const songSchema = object({
     names: mixed<Score["names"]>().oneOf(["sound", "shape"]).default("sound"),
   }).default({ capo: 0, names: "sound" }),
   sections: array(
-    object({ name: text.defined(), bars: array(bar).max(MOST_BARS).required() }),
+    object({ name: text.defined(), bars: array(bar).max(MAX_BARS).required() }),
   ).required(),
-  order: array(tuple([index, index]).required()).max(MOST_BARS * 10),
+  order: array(tuple([index, index]).required()).max(MAX_BARS * 10),
   kept: array(
     object({
       line: number().integer().min(1).required(),

@@ -17,8 +17,8 @@ import { knownChunks } from "./chunks";
 /** Onsets are rounded to the nearest eighth of a beat, in quarters. */
 const GRID = 1 / 8;
 const DRUMS = 9;
-const MOST_BARS = 4_000;
-const MOST_EVENTS = 1_000_000;
+const MAX_BARS = 4_000;
+const MAX_EVENTS = 1_000_000;
 const MICROS_A_MINUTE = 60_000_000;
 const LONGEST_NAME = 60;
 
@@ -47,7 +47,7 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
     );
   }
   const events = tracks.flatMap((track) => timed(track, ticksPerBeat)).sort((a, b) => a.at - b.at);
-  if (events.length > MOST_EVENTS) return failure("input", `more than ${MOST_EVENTS} events`);
+  if (events.length > MAX_EVENTS) return failure("input", `more than ${MAX_EVENTS} events`);
   const problems: FormatProblem[] = [];
   const notes = notesOf(events);
   const lengthAtLeast = Math.max(0, ...notes.map(({ start, beats }) => start + beats));
@@ -71,8 +71,8 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
   let firstMeter: string | null = null;
   let firstBpm: number | null = null;
   for (let start = 0; start < end; bars++) {
-    if (bars >= MOST_BARS) {
-      problems.push(problemAt(null, `only the first ${MOST_BARS} bars are read`));
+    if (bars >= MAX_BARS) {
+      problems.push(problemAt(null, `only the first ${MAX_BARS} bars are read`));
       break;
     }
     const meter =

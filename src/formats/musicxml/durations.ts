@@ -22,13 +22,13 @@ const VALUES: readonly NoteValue[] = TYPES.flatMap(([type, quarters]) => [
   { quarters: (quarters * 2) / 3, type, isDotted: false, isTriplet: true },
 ]).toSorted((a, b) => b.quarters - a.quarters);
 const ROUNDING = 1e-6;
-const MOST_PIECES = 10;
+const MAX_PIECES = 10;
 
 /** A length as note values to be tied, the longest first; one without a type where no few values make it. */
 export function valuesOf(quarters: number): readonly NoteValue[] {
   const pieces: NoteValue[] = [];
   let left = quarters;
-  while (left > ROUNDING && pieces.length < MOST_PIECES) {
+  while (left > ROUNDING && pieces.length < MAX_PIECES) {
     const exact = VALUES.find((value) => Math.abs(value.quarters - left) < ROUNDING);
     const next = exact ?? VALUES.find((value) => !value.isTriplet && value.quarters < left);
     if (!next) break;

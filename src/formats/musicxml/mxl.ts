@@ -7,7 +7,7 @@ const SCORE = "score.musicxml";
 /** Equal scores make equal bytes. */
 const MTIME = new Date("2000-01-01T00:00:00Z");
 /** More than any score; a small file that swells beyond it is no score. */
-const MOST_BYTES = 32 * 1024 * 1024;
+const MAX_BYTES = 32 * 1024 * 1024;
 
 /** MusicXML as a compressed file. */
 export function writeMxl(xml: string): Uint8Array {
@@ -30,7 +30,7 @@ export function writeMxl(xml: string): Uint8Array {
 
 /** The score within a compressed file, as its container says, or the only one in it. */
 export function scoreBytesOf(bytes: Uint8Array): Result<Uint8Array> {
-  const files = unzipped(bytes, MOST_BYTES, (name) => /\.(?:xml|musicxml)$/i.test(name));
+  const files = unzipped(bytes, MAX_BYTES, (name) => /\.(?:xml|musicxml)$/i.test(name));
   if (!files.ok) return files;
   const container = files.value.get(CONTAINER);
   const named = container && /full-path\s*=\s*["']([^"']+)["']/.exec(strFromU8(container))?.[1];

@@ -17,7 +17,7 @@ export interface PlayedOrder {
 }
 
 /** More measures than any piece plays; repeats beyond are left out. */
-const MOST_PLAYED = 20_000;
+const MAX_PLAYED = 20_000;
 
 /**
  * The measures in the order in which they are played, repeats, endings and jumps followed. Signs that would leave a measure
@@ -25,7 +25,7 @@ const MOST_PLAYED = 20_000;
  */
 export function playedOrder(measures: readonly MeasureSigns[]): PlayedOrder {
   const isWhole = (order: readonly number[]) =>
-    order.length >= MOST_PLAYED || new Set(order).size === measures.length;
+    order.length >= MAX_PLAYED || new Set(order).size === measures.length;
   const jumps = jumpsOf(measures);
   const jumped = follow(measures, jumps);
   if (isWhole(jumped)) return { order: jumped, unfollowed: withoutGoal(measures, jumps) };
@@ -95,7 +95,7 @@ function follow(
   let start = 0;
   let time = 1;
   let isAgain = false;
-  for (let index = 0; index < measures.length && order.length < MOST_PLAYED;) {
+  for (let index = 0; index < measures.length && order.length < MAX_PLAYED;) {
     const measure = measures[index];
     if (!measure) break;
     if (measure.opens && start !== index) [start, time] = [index, 1];

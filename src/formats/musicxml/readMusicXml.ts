@@ -6,7 +6,7 @@ import { partScore } from "./partScore";
 import { readPart, type Part, type PartMeasure } from "./readPart";
 import { at, child, childrenOf, readXml, textOf, type XmlNode } from "./tree";
 
-const MOST_MEASURES = 10_000;
+const MAX_MEASURES = 10_000;
 const LONGEST_TITLE = 200;
 
 /**
@@ -29,7 +29,7 @@ export function readMusicXml(text: string): Result<ReadScore> {
   );
   const parts = written.map(([id, measures]) => ({
     name: names.get(id) ?? id,
-    part: readPart(measures.slice(0, MOST_MEASURES)),
+    part: readPart(measures.slice(0, MAX_MEASURES)),
   }));
   const chosen = parts.toSorted((a, b) => worth(b.part) - worth(a.part))[0];
   if (!chosen) return failure("input", "there is no part in it");
@@ -37,8 +37,8 @@ export function readMusicXml(text: string): Result<ReadScore> {
   if (parts.length > 1) {
     problems.push(problemAt(null, `of ${parts.length} parts '${oneLine(chosen.name)}' is read`));
   }
-  if ((written[0]?.[1].length ?? 0) > MOST_MEASURES) {
-    problems.push(problemAt(null, `only the first ${MOST_MEASURES} measures are read`));
+  if ((written[0]?.[1].length ?? 0) > MAX_MEASURES) {
+    problems.push(problemAt(null, `only the first ${MAX_MEASURES} measures are read`));
   }
   const title = oneLine(
     textOf(at(root, "work", "work-title")) || textOf(child(root, "movement-title")),

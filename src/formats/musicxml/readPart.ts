@@ -285,9 +285,9 @@ function readNote(
   };
 }
 
-function whole(text: string, least: number, most: number): number | null {
+function whole(text: string, min: number, max: number): number | null {
   const number = Number(text);
-  return text !== "" && Number.isInteger(number) && number >= least && number <= most
+  return text !== "" && Number.isInteger(number) && number >= min && number <= max
     ? number
     : null;
 }

@@ -23,7 +23,7 @@ export function tuningOf(
   const fretted = part.measures.flatMap(({ notes }) =>
     notes.filter((note) => note.staff === staff && note.fret !== null),
   );
-  const highest = fretted.reduce((most, { string }) => Math.max(most, string ?? 0), 0);
+  const highest = fretted.reduce((max, { string }) => Math.max(max, string ?? 0), 0);
   const strings = Math.max(highest, part.tuning?.length ?? 0, MIN_STRINGS);
   if (strings > MAX_STRINGS) {
     problems.push(

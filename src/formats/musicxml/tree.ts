@@ -17,8 +17,8 @@ interface OpenNode extends XmlNode {
 }
 
 /** Deeper than any notation nests. */
-const MOST_DEPTH = 48;
-const MOST_NODES = 3_000_000;
+const MAX_DEPTH = 48;
+const MAX_NODES = 3_000_000;
 const LONGEST_TEXT = 10_000;
 
 /**
@@ -38,8 +38,8 @@ export function readXml(text: string): Result<XmlNode> {
     if (/<!ENTITY/i.test(doctype)) stop("it declares entities, which no notation needs");
   });
   parser.on("opentag", ({ name, attributes }) => {
-    if (open.length >= MOST_DEPTH) stop(`elements nest more than ${MOST_DEPTH} deep`);
-    if (++nodes > MOST_NODES) stop(`more than ${MOST_NODES} elements`);
+    if (open.length >= MAX_DEPTH) stop(`elements nest more than ${MAX_DEPTH} deep`);
+    if (++nodes > MAX_NODES) stop(`more than ${MAX_NODES} elements`);
     open.push({ name, attributes, children: [], text: "", line: parser.line });
   });
   parser.on("text", (said) => {

@@ -16,7 +16,7 @@ export interface GroupedNote {
 
 /** Parts of a quarter that times are held to. */
 export const DIVISIONS = 480;
-const MOST_VOICES = 4;
+const MAX_VOICES = 4;
 
 /** The notes of each bar in voices, in each of which they follow one another; a note over a bar line is cut there. */
 export function voicesByBar(
@@ -59,7 +59,7 @@ function voicesOf(groups: readonly NoteGroup[]): readonly (readonly NoteGroup[])
       return !last || last.start + last.beats <= group.start;
     });
     if (free) free.push(group);
-    else if (voices.length < MOST_VOICES) voices.push([group]);
+    else if (voices.length < MAX_VOICES) voices.push([group]);
     else voices.at(-1)?.push(shortened(voices.at(-1)?.pop(), group));
   }
   return voices;

@@ -1,21 +1,21 @@
 import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 import { readChordName } from "@/core/song";
-import { nameChord } from "@/core/stack";
+import { nameChord } from "@/core/voicing";
 import { type ScoreChord } from "./score";
 
 /** A chord as charts call it. */
 export type NamedChord = Pick<ScoreChord, "name" | "reducedTo" | "leftOut">;
 
 const known = new Map<string, NamedChord>();
-const MOST_KNOWN = 5_000;
+const MAX_KNOWN = 5_000;
 
 /** What a chart makes of a chord's name; `reducedTo` is null where it knows none of it. */
 export function namedChord(name: string): NamedChord {
   const before = known.get(name);
   if (before) return before;
   const chord = readChordName(name);
-  if (known.size < MOST_KNOWN) known.set(name, chord);
+  if (known.size < MAX_KNOWN) known.set(name, chord);
   return chord;
 }
 

@@ -16,7 +16,7 @@ import {
 import { head, sectionHead } from "./parts";
 import { type SheetChange, type SheetGrip, type SheetSong } from "./sheetSong";
 
-const MOST_DRILLS = 8;
+const MAX_DRILLS = 8;
 /** Room to tick off five rounds. */
 const DASHES = "____  ____  ____  ____  ____";
 const CAUTION =
@@ -30,7 +30,7 @@ export function lessonPages(song: SheetSong, paper: Paper): readonly Page[] {
   for (const grip of song.grips) lessonGrip(flow, grip);
   if (song.changes.length > 0) {
     sectionHead(flow, "Drills: the hardest changes first", 1);
-    for (const change of song.changes.slice(0, MOST_DRILLS)) drillLine(flow, change, song);
+    for (const change of song.changes.slice(0, MAX_DRILLS)) drillLine(flow, change, song);
   }
   const top = flow.take(24);
   flow.put(textItem(MARGIN, top + 16, CAUTION, { size: 9.5, shade: "grey" }));

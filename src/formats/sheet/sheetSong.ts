@@ -1,4 +1,4 @@
-import { findChord } from "@/core/stack";
+import { findChord } from "@/core/voicing";
 import { rankFingers, type DampingPlan } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { parseChord } from "@/core/chart";

@@ -14,7 +14,7 @@ import {
 import { type SheetSong } from "./sheetSong";
 
 /** Checks by ear stay where the hand is. */
-const MOST_CHECK_FRET = 12;
+const MAX_CHECK_FRET = 12;
 
 /** One card: every string with its note, its pitch, its change from the usual tuning and how to check it by ear. */
 export function tuningPages(song: SheetSong, paper: Paper): readonly Page[] {
@@ -82,7 +82,7 @@ export function tuningPages(song: SheetSong, paper: Paper): readonly Page[] {
 
 /** How to check a string by ear against a thicker one, which is tuned before it. */
 function checkText(midi: readonly number[], string: number): string {
-  const check = findCheck(midi, string, [...midi.keys()].slice(0, string), MOST_CHECK_FRET);
+  const check = findCheck(midi, string, [...midi.keys()].slice(0, string), MAX_CHECK_FRET);
   if (!check) return "by a tuner";
   const { referenceString, referenceFret, tunedFret, kind } = check;
   const at = (fret: number) => (fret === 0 ? "" : `, fret ${fret}`);

@@ -27,7 +27,7 @@ export interface LaidBar {
 /** Parts of a quarter that bars are divided evenly into; finer ones are counted by number. */
 const GRIDS = [1, 2, 3, 4, 6];
 const ROUNDING = 1e-6;
-const MOST_CELL = 14;
+const MAX_CELL = 14;
 
 /** Lays a bar out: evenly where its times allow it and it has room, else a column for each time that is needed. */
 export function layOut(bar: BarCells, room: number): LaidBar {
@@ -90,8 +90,8 @@ function draw(
       return { length: name.length + 1, slots: Math.max(1, until - slot) };
     });
     const fits = () => gaps.every(({ length, slots }) => slots * cell >= length);
-    while (!fits() && cell <= MOST_CELL) cell++;
-    if (cell > MOST_CELL) return null;
+    while (!fits() && cell <= MAX_CELL) cell++;
+    if (cell > MAX_CELL) return null;
   }
   const columns: number[] = [];
   let width = 0;

@@ -22,9 +22,9 @@ import { timesIn, type CountWord } from "./timesIn";
 import { tuningOfLabels } from "./tuningOfLabels";
 
 /** More bars than any tablature has. */
-const MOST_BARS = 5_000;
-const MOST_CAPO = 24;
-const MOST_TIMES = 50;
+const MAX_BARS = 5_000;
+const MAX_CAPO = 24;
+const MAX_TIMES = 50;
 /** A name may begin so many columns beside the notes that it is meant for. */
 const NAME_SLACK = 2;
 
@@ -109,15 +109,15 @@ export function readTab(text: string): ReadScore {
     if (columns.length === 1 && !/\|/.test(system.strings[0]?.body.slice(1) ?? "")) {
       problems.push(problemAt(line, "no bar lines; the line is read as one bar"));
     }
-    for (const [at, found] of columns.slice(0, MOST_BARS - bars).entries()) {
+    for (const [at, found] of columns.slice(0, MAX_BARS - bars).entries()) {
       const bar = { ...found, isFirst: at === 0 };
       const read = readBar(system, bar, meter, bars === 0, score, labelled.isUpsideDown);
       for (const sign of read.unread) unread.set(sign, unread.get(sign) ?? line);
       addBar(section, read.bar, bar);
       bars += 1;
     }
-    if (bars >= MOST_BARS) {
-      problems.push(problemAt(line, `only the first ${MOST_BARS} bars are read`));
+    if (bars >= MAX_BARS) {
+      problems.push(problemAt(line, `only the first ${MAX_BARS} bars are read`));
       break;
     }
   }
@@ -266,13 +266,13 @@ function capoOf({ kept }: Chart): number {
   const said = kept
     .map(({ text }) => /^\{?\s*capo\s*:?\s*(?:fret\s*)?(\d{1,2})\b/i.exec(text)?.[1])
     .find((text) => text !== undefined);
-  return Math.min(MOST_CAPO, Number(said ?? 0));
+  return Math.min(MAX_CAPO, Number(said ?? 0));
 }
 
 function headingIn(text: string): Heading | null {
   if (text.includes("|") || text.trim() === "") return null;
   const heading = readHeadingLine(text);
-  return heading && { ...heading, times: Math.min(MOST_TIMES, heading.times) };
+  return heading && { ...heading, times: Math.min(MAX_TIMES, heading.times) };
 }
 
 const UNREAD: Readonly<Record<string, string>> = {

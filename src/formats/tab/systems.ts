@@ -30,7 +30,7 @@ const FEWEST_DASHES = 3;
 /** Of what is no space, so much at least is string, bar line or fret. */
 const [STRING_SHARE, LABELLED_SHARE] = [0.55, 0.35];
 /** A chord line, a line of counts and a line of palm mutes may stand over a system. */
-const MOST_BESIDE = 3;
+const MAX_BESIDE = 3;
 
 /** Takes a text apart into systems and the lines between them, in order. */
 export function blocksIn(text: string): readonly TabBlock[] {
@@ -106,7 +106,7 @@ function withBeside(blocks: readonly TabBlock[]): readonly TabBlock[] {
       beside.push({ line: near.line, text: near.text });
       return true;
     };
-    for (let over = 1; over <= MOST_BESIDE && take(at - over); over++);
+    for (let over = 1; over <= MAX_BESIDE && take(at - over); over++);
     // The line under it may as well stand over the next.
     if (blocks[at + 2]?.kind !== "system") take(at + 1);
     return { kind: "system", system: { ...block.system, beside: beside.toReversed() } };

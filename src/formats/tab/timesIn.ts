@@ -11,7 +11,7 @@ const GRIDS = [1, 1 / 2, 1 / 3, 1 / 4, 1 / 6, 1 / 8];
 /** So far from its place, in parts of a grid, a hand that types a tab may set a note. */
 const SLACK = 0.2;
 /** The most columns that stand before the first note of a bar for looks. */
-const MOST_PADDING = 2;
+const MAX_PADDING = 2;
 
 /**
  * When the columns of a bar are, in quarters. Counts over it say so; without them the bar's width is its length, and times
@@ -39,7 +39,7 @@ function byWidth(
   beats: number,
 ): ReadonlyMap<number, number> {
   const first = Math.min(...columns, bar.to);
-  const padding = first - bar.from <= MOST_PADDING ? first - bar.from : 1;
+  const padding = first - bar.from <= MAX_PADDING ? first - bar.from : 1;
   const timesFor = (trailing: number) => {
     const width = Math.max(1, bar.to - bar.from - padding - trailing);
     return columns.map((column) => Math.max(0, ((column - bar.from - padding) / width) * beats));
@@ -50,7 +50,7 @@ function byWidth(
     return grid < 0 ? [] : [{ times, grid: GRIDS[grid] ?? 1, cost: 2 * grid + at }];
   });
   const best = fits.reduce<(typeof fits)[number] | null>(
-    (least, each) => (least && least.cost <= each.cost ? least : each),
+    (min, each) => (min && min.cost <= each.cost ? min : each),
     null,
   );
   const plain = timesFor(0);
@@ -99,7 +99,7 @@ function byCounts(
   bar: BarColumns,
   beats: number,
 ): ReadonlyMap<number, number> {
-  const padding = Math.min(MOST_PADDING, Math.max(0, (marks[0]?.column ?? bar.from) - bar.from));
+  const padding = Math.min(MAX_PADDING, Math.max(0, (marks[0]?.column ?? bar.from) - bar.from));
   const all = [...marks, { column: bar.to + padding, time: beats }];
   const taken = new Set(columns);
   return new Map(

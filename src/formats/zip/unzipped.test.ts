@@ -4,8 +4,8 @@ import { unzipped } from "./unzipped";
 
 const MB = 1024 * 1024;
 const all = () => true;
-const why = (bytes: Uint8Array, most = MB) => {
-  const read = unzipped(bytes, most, all);
+const why = (bytes: Uint8Array, max = MB) => {
+  const read = unzipped(bytes, max, all);
   return read.ok ? "" : read.problem.message;
 };
 

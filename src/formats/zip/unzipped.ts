@@ -2,7 +2,7 @@ import { Unzip, UnzipInflate, UnzipPassThrough } from "fflate";
 import { failure, success, type Result } from "@/core/result";
 import { joinBytes } from "@/formats/bytes";
 
-const MOST_FILES = 200;
+const MAX_FILES = 200;
 const PACKED = "it is packed in a way that Tenon does not read; pack it as a plain zip";
 
 /**
@@ -11,7 +11,7 @@ const PACKED = "it is packed in a way that Tenon does not read; pack it as a pla
  */
 export function unzipped(
   bytes: Uint8Array,
-  mostBytes: number,
+  maxBytes: number,
   isWanted: (name: string) => boolean,
 ): Result<ReadonlyMap<string, Uint8Array>> {
   const files = new Map<string, Uint8Array>();
@@ -20,8 +20,8 @@ export function unzipped(
   let unfinished = 0;
   const unzip = new Unzip((file) => {
     if (problem !== null || !isWanted(file.name)) return;
-    if (files.size >= MOST_FILES) {
-      problem = `more than ${MOST_FILES} files in the zip`;
+    if (files.size >= MAX_FILES) {
+      problem = `more than ${MAX_FILES} files in the zip`;
       return;
     }
     const chunks: Uint8Array[] = [];
@@ -29,8 +29,8 @@ export function unzipped(
     file.ondata = (error, chunk, isFinal) => {
       if (error) problem ??= /compression type/.test(error.message) ? PACKED : "the zip is damaged";
       total += chunk?.length ?? 0;
-      if (total > mostBytes) {
-        problem ??= `it unpacks to more than ${Math.round(mostBytes / 1024 / 1024)} MB`;
+      if (total > maxBytes) {
+        problem ??= `it unpacks to more than ${Math.round(maxBytes / 1024 / 1024)} MB`;
         file.terminate();
         return;
       }

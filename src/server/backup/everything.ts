@@ -11,7 +11,7 @@ export const EVERYTHING_VERSION = 1;
 export const LIST_NAMES = {
   guitar: "guitars",
   tuning: "tunings",
-  stack: "stacks",
+  voicing: "voicings",
   favourite: "favourites",
   pin: "pins",
   comparison: "comparisons",

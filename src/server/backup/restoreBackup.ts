@@ -7,7 +7,7 @@ import { countsOf, EVERYTHING_VERSION, type KeptCounts } from "./everything";
 import { backupFacts, FILE_NAME, JSON_NAME } from "./writeBackup";
 
 /** More than a player's data will ever be. */
-export const MOST_BACKUP_BYTES = 400 * 1024 * 1024;
+export const MAX_BACKUP_BYTES = 400 * 1024 * 1024;
 
 /** What a backup holds. */
 export interface CheckedBackup {
@@ -42,8 +42,8 @@ function withUnpacked(
   folder: string,
   work: (unpacked: Unpacked) => Result<CheckedBackup>,
 ): Result<CheckedBackup> {
-  if (bytes.length > MOST_BACKUP_BYTES) return failure("in", "larger than any backup of Tenon is");
-  const files = unzipped(bytes, MOST_BACKUP_BYTES, (name) => [JSON_NAME, FILE_NAME].includes(name));
+  if (bytes.length > MAX_BACKUP_BYTES) return failure("in", "larger than any backup of Tenon is");
+  const files = unzipped(bytes, MAX_BACKUP_BYTES, (name) => [JSON_NAME, FILE_NAME].includes(name));
   if (!files.ok) return failure("in", `no whole backup: ${files.problem.message}`);
   const [json, file] = [files.value.get(JSON_NAME), files.value.get(FILE_NAME)];
   if (!json || !file) {

@@ -97,15 +97,15 @@ describe("what the player owns is added, changed, deleted and brought back", () 
     expect(ids()).toEqual([30, 32, 31]);
   });
 
-  test("stacks, voicings too", () => {
-    const wide = { name: "Wide", stack: [0, 7, 19], leastNotes: null, position: 1 };
-    const big = { name: "Big", stack: [0, 4, 7], leastNotes: 5, position: 2 };
-    const { ownStacks } = done(
-      { act: "add", kind: "stack", id: 40, value: wide },
-      { act: "add", kind: "stack", id: 41, value: big },
+  test("voicings, voicings too", () => {
+    const wide = { name: "Wide", voicing: [0, 7, 19], minNotes: null, position: 1 };
+    const big = { name: "Big", voicing: [0, 4, 7], minNotes: 5, position: 2 };
+    const { ownVoicings } = done(
+      { act: "add", kind: "voicing", id: 40, value: wide },
+      { act: "add", kind: "voicing", id: 41, value: big },
     );
-    expect(ownStacks).toMatchObject([wide, big]);
-    const moved = done({ act: "set", kind: "stack", id: 41, fields: { position: 0 } }).ownStacks;
+    expect(ownVoicings).toMatchObject([wide, big]);
+    const moved = done({ act: "set", kind: "voicing", id: 41, fields: { position: 0 } }).ownVoicings;
     expect(moved.map(({ name }) => name)).toEqual(["Big", "Wide"]);
   });
 

@@ -4,7 +4,7 @@ import { type Keeper } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
 import { journalKeeper, roundKeeper } from "@/server/practice";
 import { songKeeper } from "@/server/songs";
-import { stackKeeper } from "@/server/stacks";
+import { voicingKeeper } from "@/server/voicings";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import { type ListedKind } from "@/state";
 
@@ -13,7 +13,7 @@ export const KEEPERS: { readonly [K in ListedKind]: Keeper<K> } = {
   guitar: guitarKeeper,
   pin: pinKeeper,
   tuning: tuningKeeper,
-  stack: stackKeeper,
+  voicing: voicingKeeper,
   favourite: favouriteKeeper,
   comparison: comparisonKeeper,
   song: songKeeper,

@@ -5,7 +5,7 @@ const KINDS = [
   "guitar",
   "pin",
   "tuning",
-  "stack",
+  "voicing",
   "favourite",
   "comparison",
   "song",
@@ -15,7 +15,7 @@ const KINDS = [
 const SINGLE_KINDS = ["profile", "choice"] as const;
 
 /** Changes sent at once; a page that was away for long sends them in several parts. */
-const MOST_CHANGES = 200;
+const MAX_CHANGES = 200;
 
 const KEY = /^[\w-]{8,64}$/;
 const keyWords = ({ path }: { readonly path: string }) =>
@@ -64,7 +64,7 @@ const change = lazy((sent: unknown) => {
 const requestSchema = object({
   identity: string().required().max(64),
   since: number().integer().min(0).required(),
-  changes: array(change).max(MOST_CHANGES).required(),
+  changes: array(change).max(MAX_CHANGES).required(),
 }).noUnknown();
 
 function isAct(text: string): text is Act["act"] {

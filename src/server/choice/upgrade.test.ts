@@ -36,9 +36,9 @@ describe("what the version before saved", () => {
   const oldComparison = {
     columns: [{ guitarId: 1, midi: [38, 45, 50, 55, 59, 64] }],
     chords: "D5 F5",
-    fiveStack: [0, 7],
-    allAsFives: true,
-    leastNotes: 3,
+    powerChordVoicing: [0, 7],
+    allAsPowerChords: true,
+    minNotes: 3,
     hold: "chord",
     shape: null,
     weights,
@@ -46,8 +46,8 @@ describe("what the version before saved", () => {
   };
   const oldChoice = {
     root: "Bb",
-    stack: [-5, 0],
-    leastNotes: null,
+    voicing: [-5, 0],
+    minNotes: null,
     labels: "note",
     mapped: [0, 3],
     naturals: false,
@@ -111,7 +111,7 @@ describe("what the version before saved", () => {
   test("a field that makes no sense is replaced alone, and said", () => {
     saveOld({ ...oldChoice, order: "by colour", root: 12 }, { ...oldProfile, a4Hz: 12 });
     const { choice, rig, problems } = readStart(connection);
-    expect(choice).toMatchObject({ order: "usual", root: "E", stack: [-5, 0], theme: "dark" });
+    expect(choice).toMatchObject({ order: "usual", root: "E", voicing: [-5, 0], theme: "dark" });
     expect(rig.profile).toMatchObject({ spanMm: 172, a4Hz: 440, naming: "shape" });
     expect(problems.join()).toMatch(/order/);
     expect(problems.join()).toMatch(/a4Hz/);

@@ -7,14 +7,14 @@ const [BAD_REQUEST, TOO_LARGE, FAULT] = [400, 413, 500];
 /** Reads a body of bytes up to a size, does the work, and answers with what came of it, or why nothing did. */
 export async function answerBytes<T>(
   request: Request,
-  mostBytes: number,
+  maxBytes: number,
   work: (bytes: Uint8Array) => Result<T>,
 ): Promise<Response> {
   try {
-    const bytes = await readBytes(request, mostBytes);
+    const bytes = await readBytes(request, maxBytes);
     if (!bytes) {
-      const most = `${Math.round(mostBytes / 1024 / 1024)} MB`;
-      const message = `A file may have ${most}; this one is larger. Nothing was read.`;
+      const max = `${Math.round(maxBytes / 1024 / 1024)} MB`;
+      const message = `A file may have ${max}; this one is larger. Nothing was read.`;
       return Response.json(failure("file", message), { status: TOO_LARGE });
     }
     return Response.json(work(bytes));
@@ -29,15 +29,15 @@ export async function answerBytes<T>(
 }
 
 /** The body, or null where it is larger; no more of it is kept than may be. */
-export async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | null> {
+export async function readBytes(request: Request, maxBytes: number): Promise<Uint8Array | null> {
   const said = Number(request.headers.get("content-length") ?? "0");
-  if (said > mostBytes) return null;
+  if (said > maxBytes) return null;
   const chunks: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
   for (let read = await reader?.read(); read?.value; read = await reader?.read()) {
     length += read.value.length;
-    if (length > mostBytes) return null;
+    if (length > maxBytes) return null;
     chunks.push(read.value);
   }
   return joinBytes(chunks);

@@ -17,12 +17,12 @@ interface WrittenFile {
 /** Reads a JSON question, writes a file, and answers with it; what is lost on the way stands in a header. */
 export async function answerWritten<T>(
   request: Request,
-  mostBytes: number,
+  maxBytes: number,
   schema: Schema<T>,
   write: (question: T) => WrittenFile,
 ): Promise<Response> {
   try {
-    const bytes = await readBytes(request, mostBytes);
+    const bytes = await readBytes(request, maxBytes);
     if (!bytes) return refuse(TOO_LARGE, "input", "too large");
     const { content, name, told } = write(
       validate(schema, parseJson(new TextDecoder().decode(bytes))),

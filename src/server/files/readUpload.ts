@@ -8,8 +8,8 @@ import { KEEPERS } from "@/server/changes";
 import { Refused, validate } from "@/server/edge";
 import { type FilePreview, type KeptGuitar, type PreviewLine } from "@/state";
 
-const MOST_PROBLEMS = 200;
-const MOST_LINES = 400;
+const MAX_PROBLEMS = 200;
+const MAX_LINES = 400;
 const TEXT_KINDS: readonly ReadKind[] = ["chordpro", "bars", "tab"];
 
 /** Looks at a file that the player brings in. */
@@ -95,7 +95,7 @@ function linesOf(
   const wrong = new Map(problems.map(({ line, message }) => [line, message]));
   return text
     .split(/\r\n|\n|\r|\u2028|\u2029/)
-    .slice(0, MOST_LINES)
+    .slice(0, MAX_LINES)
     .map((each, index) => {
       const message = wrong.get(index + 1) ?? null;
       const state =
@@ -112,8 +112,8 @@ function linesOf(
 
 function shortened(problems: readonly FormatProblem[]) {
   return {
-    problems: problems.slice(0, MOST_PROBLEMS),
-    furtherProblems: Math.max(0, problems.length - MOST_PROBLEMS),
+    problems: problems.slice(0, MAX_PROBLEMS),
+    furtherProblems: Math.max(0, problems.length - MAX_PROBLEMS),
   };
 }
 

@@ -12,7 +12,7 @@ import {
 import { MAX_STRINGS } from "@/core/tuning";
 import { readFonts } from "./fonts";
 
-const [MOST_MARKS, MOST_GRIPS, MOST_COLUMNS, MOST_CHORDS] = [400, 60, 6, 64];
+const [MAX_MARKS, MAX_GRIPS, MAX_COLUMNS, MAX_CHORDS] = [400, 60, 6, 64];
 const text = string().max(200).defined();
 const index = number()
   .integer()
@@ -43,21 +43,21 @@ const neck = object({
       isRoot: mixed<boolean>().oneOf([true, false]).required(),
     }).noUnknown(),
   )
-    .max(MOST_MARKS)
+    .max(MAX_MARKS)
     .required(),
-  grips: array(grip).max(MOST_GRIPS).required(),
+  grips: array(grip).max(MAX_GRIPS).required(),
 }).noUnknown();
 const compare = object({
   title: text,
-  chords: array(text).max(MOST_CHORDS).required(),
+  chords: array(text).max(MAX_CHORDS).required(),
   columns: array(
     object({
       name: text,
       facts: array(text).max(8).required(),
-      grips: array(grip.nullable().defined()).max(MOST_CHORDS).required(),
+      grips: array(grip.nullable().defined()).max(MAX_CHORDS).required(),
     }).noUnknown(),
   )
-    .max(MOST_COLUMNS)
+    .max(MAX_COLUMNS)
     .required(),
 }).noUnknown();
 

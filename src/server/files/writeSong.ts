@@ -10,7 +10,7 @@ import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
 import { LONGEST_CHART, LONGEST_NAME } from "@/state";
 import { readFonts } from "./fonts";
 
-const MOST_CHORDS = 1024;
+const MAX_CHORDS = 1024;
 const fret = number().integer().min(0).max(36).nullable().defined();
 const finger = mixed<Finger | 0>().oneOf([0, 1, 2, 3, 4, "T"]).required();
 const ms = number().required();
@@ -36,7 +36,7 @@ export const writeSchema = object({
         .nullable()
         .defined(),
     )
-      .max(MOST_CHORDS)
+      .max(MAX_CHORDS)
       .required(),
     changes: array(
       object({
@@ -48,7 +48,7 @@ export const writeSchema = object({
         .nullable()
         .defined(),
     )
-      .max(MOST_CHORDS)
+      .max(MAX_CHORDS)
       .required(),
     cleanTempoBpm: number().nullable().defined(),
   }).required(),

@@ -1,7 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { readColumn, whole, type Keeper } from "@/server/keeper";
 import { type PinContent } from "@/state";
-import { FINGERS_FORMAT, FRETTING_FORMAT, MIDI_FORMAT, STACK_FORMAT } from "@/state/saved";
+import { FINGERS_FORMAT, FRETTING_FORMAT, MIDI_FORMAT, VOICING_FORMAT } from "@/state/saved";
 import { pinSchema } from "@/state/schema";
 
 /** Pinned fingerings. */
@@ -13,26 +13,26 @@ export const pinKeeper: Keeper<"pin"> = {
     revision, deleted_at FROM pin`,
   insert: `INSERT INTO pin (id, guitar_id, tuning_midi, root, stack, least_notes, fretting, fingers,
       format, revision)
-    VALUES (@id, @guitarId, @tuningMidi, @root, @stack, @leastNotes, @fretting, @fingers, @format,
+    VALUES (@id, @guitarId, @tuningMidi, @root, @stack, @minNotes, @fretting, @fingers, @format,
       @revision)`,
   update: `UPDATE pin SET guitar_id = @guitarId, tuning_midi = @tuningMidi, root = @root,
-    stack = @stack, least_notes = @leastNotes, fretting = @fretting, fingers = @fingers,
+    stack = @stack, least_notes = @minNotes, fretting = @fretting, fingers = @fingers,
     format = @format, revision = @revision WHERE id = @id`,
   mark: "UPDATE pin SET deleted_at = @deletedAt, revision = @revision WHERE id = @id",
   toRow,
   fromRow: (row) => {
     const { format } = row;
     const tuningMidi = readColumn(MIDI_FORMAT, row.tuning_midi, format);
-    const stack = readColumn(STACK_FORMAT, row.stack, format);
+    const voicing = readColumn(VOICING_FORMAT, row.voicing, format);
     const fretting = readColumn(FRETTING_FORMAT, row.fretting, format);
     const fingers = readColumn(FINGERS_FORMAT, row.fingers, format);
-    if (!tuningMidi || !stack || !fretting || !fingers) return null;
+    if (!tuningMidi || !voicing || !fretting || !fingers) return null;
     const pin = {
       guitarId: Number(row.guitar_id),
       tuningMidi,
       root: String(row.root),
-      stack,
-      leastNotes: row.least_notes as number | null,
+      voicing,
+      minNotes: row.least_notes as number | null,
       fretting,
       fingers,
     };
@@ -46,8 +46,8 @@ function toRow(pin: PinContent) {
     guitarId: pin.guitarId,
     tuningMidi: JSON.stringify(pin.tuningMidi),
     root: pin.root,
-    stack: JSON.stringify(pin.stack),
-    leastNotes: pin.leastNotes,
+    voicing: JSON.stringify(pin.voicing),
+    minNotes: pin.minNotes,
     fretting: JSON.stringify(pin.fretting),
     fingers: JSON.stringify(pin.fingers),
     format: MIDI_FORMAT.version,

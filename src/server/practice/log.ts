@@ -17,8 +17,8 @@ import { journalKeeper, roundKeeper } from "./keepers";
 import { spanFor, spanStart } from "./spans";
 
 const PAGE = 40;
-const MOST_DRILLS = 60;
-const MOST_HARDEST = 8;
+const MAX_DRILLS = 60;
+const MAX_HARDEST = 8;
 /** Fewer rounds than this say nothing about how hard a drill is (a judgement). */
 const FEWEST_ROUNDS = 5;
 
@@ -63,11 +63,11 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
     total,
     span,
     spans: [...spans.values()],
-    drills: drills.slice(0, MOST_DRILLS).map((drill) => named(connection, drill)),
+    drills: drills.slice(0, MAX_DRILLS).map((drill) => named(connection, drill)),
     hardest: drills
       .filter(({ kind, rounds }) => (kind === "move" || kind === "song") && rounds >= FEWEST_ROUNDS)
       .toSorted((a, b) => b.missed / b.rounds - a.missed / a.rounds || b.rounds - a.rounds)
-      .slice(0, MOST_HARDEST)
+      .slice(0, MAX_HARDEST)
       .map((drill) => named(connection, drill)),
     ...pageOf(connection, where, filter, values, skip),
   };

@@ -2,13 +2,13 @@ import { type Span } from "@/state";
 
 const MS_A_DAY = 86_400_000;
 /** More marks than this a chart cannot show. */
-const [MOST_DAYS, MOST_WEEK_DAYS] = [62, 2 * 366];
+const [MAX_DAYS, MAX_WEEK_DAYS] = [62, 2 * 366];
 
 /** Into what spans a log from one day to another is told apart. */
 export function spanFor(first: string | null, last: string | null): Span {
   if (first === null || last === null) return "day";
   const days = (Date.parse(last) - Date.parse(first)) / MS_A_DAY;
-  return days <= MOST_DAYS ? "day" : days <= MOST_WEEK_DAYS ? "week" : "month";
+  return days <= MAX_DAYS ? "day" : days <= MAX_WEEK_DAYS ? "week" : "month";
 }
 
 /** The first day of a day's span: itself, its Monday, or the first of its month. */

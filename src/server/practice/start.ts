@@ -9,14 +9,14 @@ import { readMemories } from "./memories";
 const LADDER_ROUNDS = 20;
 const SHARE_ROUNDS = 10;
 /** Drills of which more were ever played are long forgotten. */
-const MOST_DRILLS = 400;
+const MAX_DRILLS = 400;
 
 /** What the room of practice begins with: what is remembered, how each drill stands, and what was done today. */
 export function readPractice(connection: Database, now: LocalTime): PracticeStart {
   const drills = connection
     .prepare(
       `SELECT drill FROM round WHERE deleted_at IS NULL GROUP BY drill
-       ORDER BY max(at_ms) DESC LIMIT ${MOST_DRILLS}`,
+       ORDER BY max(at_ms) DESC LIMIT ${MAX_DRILLS}`,
     )
     .pluck()
     .all() as readonly string[];

@@ -11,7 +11,7 @@ export interface TimedRound {
 }
 
 /** Older rounds say how the hand was. */
-const MOST_ROUNDS = 500;
+const MAX_ROUNDS = 500;
 
 /** The newest rounds in which the hand moved and that came clean or were missed. */
 export function readTimedRounds(connection: Database): readonly TimedRound[] {
@@ -19,7 +19,7 @@ export function readTimedRounds(connection: Database): readonly TimedRound[] {
     .prepare(
       `SELECT drill, name, change, result, format FROM round
        WHERE deleted_at IS NULL AND change IS NOT NULL AND result <> 'rough'
-       ORDER BY at_ms DESC LIMIT ${MOST_ROUNDS}`,
+       ORDER BY at_ms DESC LIMIT ${MAX_ROUNDS}`,
     )
     .all() as readonly {
     readonly drill: string;

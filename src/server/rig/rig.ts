@@ -5,7 +5,7 @@ import { listKept, type Keeper, type Stored } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
 import { loadProfile } from "@/server/profile";
 import { songKeeper } from "@/server/songs";
-import { stackKeeper } from "@/server/stacks";
+import { voicingKeeper } from "@/server/voicings";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import { sortKept, type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
 
@@ -35,7 +35,7 @@ export function readRig(connection: Database): ReadRig {
       guitars: [first, ...others],
       pins: values(pinKeeper),
       ownTunings: values(tuningKeeper),
-      ownStacks: values(stackKeeper),
+      ownVoicings: values(voicingKeeper),
       favourites: values(favouriteKeeper),
       comparisons: list(comparisonKeeper).map(({ id, name, revision }) => ({ id, name, revision })),
       songs: list(songKeeper).map(({ id, name, tuningMidi, archived, revision }) => ({

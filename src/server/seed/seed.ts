@@ -9,7 +9,7 @@ import { addKept } from "@/server/keeper";
 import { pinKeeper } from "@/server/pins";
 import { addHistory } from "./history";
 import { addSongs } from "./songs";
-import { stackKeeper } from "@/server/stacks";
+import { voicingKeeper } from "@/server/voicings";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import {
   DEFAULT_CHOICE,
@@ -80,8 +80,8 @@ function addRig(connection: Database, nowMs: number): void {
     guitarId: ashId,
     tuningMidi: STANDARD,
     root: "G",
-    stack: [0, 7, 12],
-    leastNotes: null,
+    voicing: [0, 7, 12],
+    minNotes: null,
     fretting: [3, 5, 5, null, null, null],
     fingers: [1, 3, 4, 0, 0, 0],
   });
@@ -89,18 +89,18 @@ function addRig(connection: Database, nowMs: number): void {
     guitarId: ashId,
     tuningMidi: DROP_D,
     root: "F",
-    stack: [0, 7, 12],
-    leastNotes: null,
+    voicing: [0, 7, 12],
+    minNotes: null,
     fretting: [3, 3, 3, null, null, null],
     fingers: [1, 1, 1, 0, 0, 0],
   });
-  const wide = { name: "Wide five", stack: [0, 7, 19], leastNotes: null, position: 1 };
-  addKept(connection, stackKeeper, wide);
-  addKept(connection, stackKeeper, {
+  const wide = { name: "Wide five", voicing: [0, 7, 19], minNotes: null, position: 1 };
+  addKept(connection, voicingKeeper, wide);
+  addKept(connection, voicingKeeper, {
     ...wide,
     name: "Big major",
-    stack: [0, 4, 7],
-    leastNotes: 5,
+    voicing: [0, 4, 7],
+    minNotes: 5,
     position: 2,
   });
   addKept(connection, tuningKeeper, { name: "Nine Below", midi: [38, 45, 50, 53, 57, 64] });

@@ -37,8 +37,8 @@ export function pinFor(guitarId: number, fret = 3): Kept["pin"] {
     guitarId,
     tuningMidi: STANDARD,
     root: "G",
-    stack: [0, 7, 12],
-    leastNotes: null,
+    voicing: [0, 7, 12],
+    minNotes: null,
     fretting: [fret, fret + 2, fret + 2, null, null, null],
     fingers: [1, 3, 4, 0, 0, 0],
   };

@@ -40,7 +40,7 @@ export interface DocumentSync<T> {
   readonly listen: (onTaken: OnTaken<T>) => void;
 }
 
-const MOST_MISSES = 3;
+const MAX_MISSES = 3;
 
 export type OnTaken<T> = (fields: Partial<T>, isWhole: boolean) => void;
 
@@ -122,7 +122,7 @@ export function makeDocumentSync<T extends object>(
     if (opened.revision < revision) {
       // The answer is older than a change of this page that the server has made since.
       misses += 1;
-      if (misses <= MOST_MISSES) catchUp();
+      if (misses <= MAX_MISSES) catchUp();
       return;
     }
     misses = 0;

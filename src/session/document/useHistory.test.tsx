@@ -4,22 +4,22 @@ import { act, renderHook } from "@testing-library/react";
 import { useHistory } from "./useHistory";
 
 describe("undo and redo", () => {
-  const start = () => renderHook(() => useHistory({ root: "C", stack: 1, theme: "light" }, KEPT));
+  const start = () => renderHook(() => useHistory({ root: "C", voicing: 1, theme: "light" }, KEPT));
   const KEPT = ["theme"] as const;
 
   test("walk back and forth; what is no step stays out of it", () => {
     const { result } = start();
     act(() => result.current.change(() => ({ root: "D" }), true));
     act(() => result.current.change(() => ({ theme: "dark" }), false));
-    act(() => result.current.change(({ stack }) => ({ stack: stack + 1 }), true));
-    expect(result.current.value).toEqual({ root: "D", stack: 2, theme: "dark" });
+    act(() => result.current.change(({ voicing }) => ({ voicing: voicing + 1 }), true));
+    expect(result.current.value).toEqual({ root: "D", voicing: 2, theme: "dark" });
     act(() => result.current.steps.undo());
     act(() => result.current.steps.undo());
-    expect(result.current.value).toEqual({ root: "C", stack: 1, theme: "dark" });
+    expect(result.current.value).toEqual({ root: "C", voicing: 1, theme: "dark" });
     expect(result.current.steps).toMatchObject({ canUndo: false, canRedo: true });
     act(() => result.current.steps.redo());
     act(() => result.current.steps.redo());
-    expect(result.current.value).toEqual({ root: "D", stack: 2, theme: "dark" });
+    expect(result.current.value).toEqual({ root: "D", voicing: 2, theme: "dark" });
     expect(result.current.steps).toMatchObject({ canUndo: true, canRedo: false });
   });
 

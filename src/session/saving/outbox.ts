@@ -51,7 +51,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
   let isStopped = false;
   let failures = 0;
   /** After a refusal that names no change, they are sent one by one until the wrong one is found. */
-  let most = MOST;
+  let max = MOST;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   const setWaiting = (changes: readonly Change[]) => {
@@ -68,7 +68,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
     if (isSending || isStopped || (!isAsking && waiting.length === 0)) return;
     clearTimeout(timer);
     isSending = true;
-    const sent = waiting.slice(0, most);
+    const sent = waiting.slice(0, max);
     const reply = await (sent.length > 0
       ? server.send({ identity, since, changes: sent })
       : server.ask(identity, since));
@@ -98,7 +98,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
       return true;
     }
     const { answer } = reply;
-    most = MOST;
+    max = MOST;
     since = Math.max(since, answer.revision);
     options.onBuild(answer.build);
     options.onAnswer(answer, sent);
@@ -122,7 +122,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
     const [only] = sent;
     if (!only) return;
     if (sent.length > 1) {
-      most = 1;
+      max = 1;
       return;
     }
     settle([only.key]);

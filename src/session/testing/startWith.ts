@@ -18,7 +18,7 @@ export function startWith(rig: Partial<Rig> = {}, choice: Partial<Choice> = {}):
       guitars: [{ ...newGuitar(6, "Ash six"), id: 1, tunedMidi: tuningMidi }],
       pins: [],
       ownTunings: [],
-      ownStacks: [],
+      ownVoicings: [],
       favourites: [],
       comparisons: [],
       songs: [],

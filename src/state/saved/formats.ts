@@ -16,7 +16,7 @@ import {
   profileSchema,
   roundChangeSchema,
   songSettingsSchema,
-  stack,
+  voicing,
   tuningMidi,
 } from "@/state/schema";
 import { array, number, type Schema } from "yup";
@@ -94,7 +94,7 @@ const list = <T extends object>(schema: SavedFormat<T>["schema"]): SavedFormat<T
 });
 
 export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
-export const STACK_FORMAT = list<readonly number[]>(stack);
+export const VOICING_FORMAT = list<readonly number[]>(voicing);
 export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
 /** A round's row has one version, for both its tuning and its change. */
 export const ROUND_VERSION = 2;

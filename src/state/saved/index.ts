@@ -10,6 +10,6 @@ export {
   SONG_FORMAT,
   ROUND_CHANGE_FORMAT,
   SHORT_TUNING_FORMAT,
-  STACK_FORMAT,
+  VOICING_FORMAT,
 } from "./formats";
 export { type Upgraded } from "./upgrade";

@@ -2,7 +2,7 @@ import { array, boolean, number, object, string } from "yup";
 import { HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch";
 import { MAX_STRINGS } from "@/core/tuning";
 import { HOLDS, MAX_COLUMNS, MAX_MINUTES } from "@/state";
-import { fretting, id, stack, tuningMidi } from "./fields";
+import { fretting, id, voicing, tuningMidi } from "./fields";
 import { gripLimitsSchema } from "./gripLimits";
 import { name } from "./name";
 
@@ -15,9 +15,9 @@ export const comparisonSchema = object({
     .max(MAX_COLUMNS)
     .required(),
   chords: string().max(LONGEST_CHORDS).defined(),
-  fiveStack: stack,
-  allAsFives: boolean().required(),
-  leastNotes: number().integer().min(2).max(MAX_STRINGS).required(),
+  powerChordVoicing: voicing,
+  allAsPowerChords: boolean().required(),
+  minNotes: number().integer().min(2).max(MAX_STRINGS).required(),
   hold: string().oneOf(HOLDS).required(),
   shape: fretting.nullable().defined(),
   weights: object(

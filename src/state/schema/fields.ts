@@ -17,11 +17,11 @@ export const root = string()
     message: ({ path }) => `${path} must be a note, A to G with # or b`,
     test: (text) => parseNote(text).ok,
   });
-export const stack = array(number().integer().min(-72).max(72).required())
+export const voicing = array(number().integer().min(-72).max(72).required())
   .min(1)
   .max(MAX_STRINGS)
   .required();
-export const leastNotes = number().integer().min(2).max(MAX_STRINGS).nullable().defined();
+export const minNotes = number().integer().min(2).max(MAX_STRINGS).nullable().defined();
 const fret = number().integer().min(0).max(MAX_FRETS).nullable().defined();
 export const fretNumber = number().integer().min(0).max(MAX_FRETS).required();
 export const fretting = array(fret).min(MIN_STRINGS).max(MAX_STRINGS).required();

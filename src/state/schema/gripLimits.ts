@@ -19,7 +19,7 @@ export const gripLimitFields = {
       (frets) => !frets || frets[0] <= frets[1],
     ),
   rootStrings: array(stringPlace).min(1).max(MAX_STRINGS).nullable().defined(),
-  mostNotes: number().integer().min(1).max(MAX_STRINGS).nullable().defined(),
+  maxNotes: number().integer().min(1).max(MAX_STRINGS).nullable().defined(),
 };
 
 export const gripLimitsSchema = object({

@@ -5,7 +5,7 @@ import { BRIDGES } from "@/state";
 import { sameLength, tuningMidi } from "./fields";
 import { name } from "./name";
 
-const known = (most: number) => number().positive().max(most).nullable().defined();
+const known = (max: number) => number().positive().max(max).nullable().defined();
 const stringSpec = object({
   diameterMm: known(5),
   wound: boolean().required(),

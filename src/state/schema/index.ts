@@ -1,13 +1,13 @@
 export { choiceSchema } from "./choice";
 export { comparisonSchema, savedComparisonSchema } from "./comparison";
-export { fingers, fretting, stack, tuningMidi } from "./fields";
+export { fingers, fretting, voicing, tuningMidi } from "./fields";
 export { guitarSchema } from "./guitar";
 export { name } from "./name";
 export { pinSchema } from "./pin";
 export { journalSchema, practiceSchema, roundChangeSchema, roundSchema } from "./practice";
 export { profileSchema } from "./profile";
 export { songSchema, songSettingsSchema } from "./song";
-export { ownStackSchema } from "./stack";
+export { ownVoicingSchema } from "./voicing";
 export { favouriteSchema, ownTuningSchema } from "./tuning";
 export { viewSchema } from "./view";
 export { setPlainWords } from "./words";

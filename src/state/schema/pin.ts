@@ -1,12 +1,12 @@
 import { object } from "yup";
-import { fingers, fretting, id, leastNotes, root, sameLength, stack, tuningMidi } from "./fields";
+import { fingers, fretting, id, minNotes, root, sameLength, voicing, tuningMidi } from "./fields";
 
 export const pinSchema = object({
   guitarId: id,
   tuningMidi,
   root,
-  stack,
-  leastNotes,
+  voicing,
+  minNotes,
   fretting,
   fingers,
 })

@@ -1,17 +1,17 @@
 import { array, boolean, mixed, number, object, string } from "yup";
 import { DRILL_KINDS, STEPS } from "@/core/drill";
-import { CLICK_ACCENTS, CLICK_FEELS, MOST_GAP_BARS, PER_BEAT } from "@/core/metronome";
+import { CLICK_ACCENTS, CLICK_FEELS, MAX_GAP_BARS, PER_BEAT } from "@/core/metronome";
 import { TIMING_TERMS, type TimingTerm } from "@/core/motion";
 import { SITTINGS } from "@/core/practice";
 import { RESULTS } from "@/core/recall";
-import { LONGEST_NOTE, MOST_NEW_CARDS } from "@/state";
+import { LONGEST_NOTE, MAX_NEW_CARDS } from "@/state";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS } from "@/core/tuning";
 
 const [SLOWEST_BPM, FASTEST_BPM] = [20, 400];
 /** Further from the beat than this belongs to no beat. */
-const MOST_OFF_MS = 2000;
+const MAX_OFF_MS = 2000;
 /** Nobody practises a round for longer than a day. */
-const MOST_SECONDS = 86_400;
+const MAX_SECONDS = 86_400;
 const LONGEST_KEY = 200;
 /** Offsets of the world's zones, in minutes. */
 const [WEST_MIN, EAST_MIN] = [-12 * 60, 14 * 60];
@@ -23,17 +23,17 @@ const localTime = {
   zoneMin: number().integer().min(WEST_MIN).max(EAST_MIN).required(),
 };
 const optionalId = number().integer().positive().max(Number.MAX_SAFE_INTEGER).nullable().defined();
-const offMs = number().min(-MOST_OFF_MS).max(MOST_OFF_MS).nullable().defined();
+const offMs = number().min(-MAX_OFF_MS).max(MAX_OFF_MS).nullable().defined();
 const mm = number().min(0).max(5000).required();
 /** With the thumb. */
-const MOST_FINGERS = 5;
+const MAX_FINGERS = 5;
 const pitch = number().integer().min(LOWEST_STRING_MIDI).max(HIGHEST_STRING_MIDI).required();
 
 const change = object({
   isMoving: boolean().required(),
   travelMm: mm,
   arrivalSpaceMm: mm,
-  placedFingers: number().min(0).max(MOST_FINGERS).required(),
+  placedFingers: number().min(0).max(MAX_FINGERS).required(),
   laysBarre: boolean().required(),
   laysSmallBarre: boolean().required(),
   dropsBarre: boolean().required(),
@@ -50,7 +50,7 @@ export const roundSchema = object({
   kind: string().oneOf(DRILL_KINDS).required(),
   name: string().required().max(LONGEST_KEY),
   result: string().oneOf(RESULTS).required(),
-  seconds: number().min(0).max(MOST_SECONDS).required(),
+  seconds: number().min(0).max(MAX_SECONDS).required(),
   guitarId: optionalId,
   tuningMidi: array(pitch).max(MAX_STRINGS).required(),
   songId: optionalId,
@@ -72,7 +72,7 @@ export const journalSchema = object({
 }).noUnknown();
 
 const bpm = number().integer().min(SLOWEST_BPM).max(FASTEST_BPM).required();
-const bars = number().integer().min(0).max(MOST_GAP_BARS).required();
+const bars = number().integer().min(0).max(MAX_GAP_BARS).required();
 const ms = number().min(0).max(5000).required();
 const timingTerms = Object.fromEntries(TIMING_TERMS.map((term) => [term, ms])) as Record<
   TimingTerm,
@@ -84,11 +84,11 @@ export const practiceSchema = object({
   songId: optionalId,
   ladder: object({
     stepBpm: number().integer().min(1).max(20).required(),
-    leastBpm: bpm,
-    mostBpm: bpm.test({
+    minBpm: bpm,
+    maxBpm: bpm.test({
       name: "above the least",
       message: ({ path }) => `${path} must not be below the slowest tempo`,
-      test: (most, { parent }) => !(most < (parent as { leastBpm: number }).leastBpm),
+      test: (max, { parent }) => !(max < (parent as { minBpm: number }).minBpm),
     }),
     leavesRoom: boolean().required(),
   }).noUnknown(),
@@ -99,7 +99,7 @@ export const practiceSchema = object({
     soundBars: bars.min(1),
     silentBars: bars,
   }).noUnknown(),
-  newCards: number().integer().min(0).max(MOST_NEW_CARDS).required(),
+  newCards: number().integer().min(0).max(MAX_NEW_CARDS).required(),
   hearsChords: boolean().required(),
   latencyMs: number().min(-200).max(1000).nullable().defined(),
   hasHeadphones: boolean().required(),

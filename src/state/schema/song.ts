@@ -2,19 +2,19 @@ import { array, boolean, lazy, mixed, number, object, string, tuple } from "yup"
 import { LOOSENED_STRUMS, WAYS, type LoosenedStrums } from "@/core/arrangement";
 import { MAX_STRINGS } from "@/core/tuning";
 import { LONGEST_CHART } from "@/state";
-import { fingers, fretting, id, stack, tuningMidi } from "./fields";
+import { fingers, fretting, id, voicing, tuningMidi } from "./fields";
 import { gripLimitFields } from "./gripLimits";
 import { name } from "./name";
 
 /** More than a player decides about any song. */
-const MOST_MARKS = 2000;
-const MOST_SECTIONS = 500;
+const MAX_MARKS = 2000;
+const MAX_SECTIONS = 500;
 const LONGEST_LABEL = 120;
 
 const limits = object({
   ...gripLimitFields,
   openStrings: mixed<"any" | "wanted" | "none">().oneOf(["any", "wanted", "none"]).required(),
-  fiveStack: stack,
+  powerChordVoicing: voicing,
   withoutLowest: boolean().required(),
 }).noUnknown();
 
@@ -54,16 +54,16 @@ const mark = lazy((value: unknown) => {
 /** By section; a chart's sections have whatever names the player gives them. */
 const sectionLimits = lazy((value: unknown) => {
   const keys = typeof value === "object" && value !== null ? Object.keys(value) : [];
-  const known = keys.slice(0, MOST_SECTIONS).filter((key) => key.length <= LONGEST_LABEL);
+  const known = keys.slice(0, MAX_SECTIONS).filter((key) => key.length <= LONGEST_LABEL);
   return object(Object.fromEntries(known.map((key) => [key, limits]))).noUnknown();
 });
 
 export const songSettingsSchema = object({
-  allAsFives: boolean().required(),
-  leastNotes: number().integer().min(2).max(MAX_STRINGS).required(),
+  allAsPowerChords: boolean().required(),
+  minNotes: number().integer().min(2).max(MAX_STRINGS).required(),
   limits,
   sectionLimits,
-  marks: array(mark).max(MOST_MARKS).required(),
+  marks: array(mark).max(MAX_MARKS).required(),
   way: string().oneOf(WAYS).required(),
 }).noUnknown();
 

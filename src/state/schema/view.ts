@@ -6,9 +6,9 @@ import {
   fingers,
   fretNumber,
   fretting,
-  leastNotes,
+  minNotes,
   root,
-  stack,
+  voicing,
   stringIndex,
   tuningMidi,
 } from "./fields";
@@ -27,7 +27,7 @@ const filter = object({
   barre: anyWay,
   strumSafe: boolean().required(),
   comfortable: boolean().required(),
-  mostFingers: number().integer().min(0).max(5).nullable().defined(),
+  maxFingers: number().integer().min(0).max(5).nullable().defined(),
   notes: number().integer().min(1).max(MAX_STRINGS).nullable().defined(),
   through: object({ string: stringIndex.required(), fret: fretNumber })
     .noUnknown()
@@ -39,8 +39,8 @@ const filter = object({
 export const viewSchema = object({
   tuningMidi,
   root,
-  stack,
-  leastNotes,
+  voicing,
+  minNotes,
   labels: string().oneOf(MARK_LABELS).required(),
   mapped: array(number().integer().min(0).max(11).required()).max(12).nullable().defined(),
   naturals: boolean().required(),

@@ -31,9 +31,9 @@ test("a grip is called by the form that it is moved from", () => {
 test("power chords and octaves are known in any tuning", () => {
   const dropD = makeNeck({ midi: [38, 45, 50, 55, 59, 64] });
   if (!dropD.ok) throw new Error(dropD.problem.message);
-  const named = (stack: readonly number[]) =>
+  const named = (voicing: readonly number[]) =>
     Object.fromEntries(
-      findGrips(dropD.value, { letter: "G", accidental: 0 }, stack).map((grip) => [
+      findGrips(dropD.value, { letter: "G", accidental: 0 }, voicing).map((grip) => [
         grip.fretting.map((fret) => fret ?? "x").join(" "),
         formText(grip),
       ]),

@@ -1,4 +1,4 @@
-import { fiveFormOf, formOf } from "@/core/forms";
+import { powerChordFormOf, formOf } from "@/core/forms";
 import { type Grip } from "@/core/grip";
 
 /**
@@ -7,7 +7,7 @@ import { type Grip } from "@/core/grip";
  */
 export function formText({ fretting, midi, tones }: Grip): string | null {
   if (tones.find((tone) => tone !== null) !== 0) return null;
-  const five = fiveFormOf(tones);
+  const five = powerChordFormOf(tones);
   if (five) {
     const string = fretting.length - fretting.findIndex((fret) => fret !== null);
     return `${five === "octave" ? "Octave" : "Power chord"}, root on string ${string}`;

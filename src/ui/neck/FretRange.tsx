@@ -68,7 +68,7 @@ export function FretRange({ scale, frets, range, onRange }: FretRangeProps) {
         <Handle
           label="Lowest fret"
           value={low}
-          most={frets}
+          max={frets}
           x={wire(low - 1)}
           y={trackY}
           direction={scale.direction}
@@ -82,7 +82,7 @@ export function FretRange({ scale, frets, range, onRange }: FretRangeProps) {
         <Handle
           label="Highest fret"
           value={high}
-          most={frets}
+          max={frets}
           x={wire(high)}
           y={trackY}
           direction={scale.direction}
@@ -101,7 +101,7 @@ export function FretRange({ scale, frets, range, onRange }: FretRangeProps) {
 interface HandleProps {
   readonly label: string;
   readonly value: number;
-  readonly most: number;
+  readonly max: number;
   readonly x: number;
   readonly y: number;
   readonly direction: 1 | -1;
@@ -112,7 +112,7 @@ interface HandleProps {
 }
 
 function Handle(props: HandleProps) {
-  const { label, value, most, x, y, direction, fretAt, onDrag, onPut } = props;
+  const { label, value, max, x, y, direction, fretAt, onDrag, onPut } = props;
   const [isHeld, setIsHeld] = useState(false);
   const fretOf = ({ clientX, currentTarget }: PointerEvent<SVGGElement>) => {
     const left = currentTarget.ownerSVGElement?.getBoundingClientRect().left ?? 0;
@@ -125,7 +125,7 @@ function Handle(props: HandleProps) {
       ArrowUp: value + 1,
       ArrowDown: value - 1,
       Home: 1,
-      End: most,
+      End: max,
     };
     const next = steps[event.key];
     if (next === undefined) return;
@@ -138,7 +138,7 @@ function Handle(props: HandleProps) {
       tabIndex={0}
       aria-label={label}
       aria-valuemin={1}
-      aria-valuemax={most}
+      aria-valuemax={max}
       aria-valuenow={value}
       className="cursor-ew-resize touch-none"
       onKeyDown={onKeyDown}

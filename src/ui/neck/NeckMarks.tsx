@@ -1,6 +1,6 @@
 import { memo, useRef, useState, type KeyboardEvent, type SyntheticEvent } from "react";
 import { degreeName, noteText, spellDegree, type Note } from "@/core/pitch";
-import { type DegreePosition } from "@/core/stack";
+import { type DegreePosition } from "@/core/voicing";
 import { type MarkLabel } from "@/state";
 import { spokenNotes } from "@/ui/text";
 import { Mark, markRole } from "./Mark";

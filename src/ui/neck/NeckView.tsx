@@ -3,7 +3,7 @@
 import { memo, useMemo, useState } from "react";
 import { type Neck, type Position } from "@/core/neck";
 import { type Accidentals, type Note } from "@/core/pitch";
-import { type DegreePosition } from "@/core/stack";
+import { type DegreePosition } from "@/core/voicing";
 import { type MarkLabel } from "@/state";
 import { FretRange, type Range } from "./FretRange";
 import { NaturalSteps } from "./NaturalSteps";

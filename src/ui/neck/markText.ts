@@ -7,7 +7,7 @@ import {
   type Midi,
   type Note,
 } from "@/core/pitch";
-import { toneName } from "@/core/stack";
+import { toneName } from "@/core/voicing";
 import { type MarkLabel } from "@/state";
 
 /** A place on the neck, as far as a mark can say something of it. */

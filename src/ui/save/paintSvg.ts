@@ -1,7 +1,7 @@
 /** Px of a PNG for each px of the drawing, so that it prints sharp. */
 const PNG_SCALE = 3;
 /** The longest side of a picture that every browser paints. */
-const MOST_PX = 16_000;
+const MAX_PX = 16_000;
 
 interface Size {
   readonly width: number;
@@ -27,7 +27,7 @@ export async function paintSvg(svg: Blob, size?: Size): Promise<Blob> {
   }
 }
 
-const [PAUSE_MS, SAME_PAINTS, MOST_PAINTS] = [80, 4, 60];
+const [PAUSE_MS, SAME_PAINTS, MAX_PAINTS] = [80, 4, 60];
 
 /**
  * Waits until a drawing's own fonts are there: a browser takes them up once it is painted, leaves their letters out till
@@ -35,7 +35,7 @@ const [PAUSE_MS, SAME_PAINTS, MOST_PAINTS] = [80, 4, 60];
  */
 async function fontsOf(image: HTMLImageElement, width: number, height: number): Promise<void> {
   let before = "";
-  for (let same = 0, paints = 0; same < SAME_PAINTS && paints < MOST_PAINTS; paints++) {
+  for (let same = 0, paints = 0; same < SAME_PAINTS && paints < MAX_PAINTS; paints++) {
     const now = paint(image, width, height, 1).toDataURL();
     same = now === before ? same + 1 : 0;
     before = now;
@@ -49,7 +49,7 @@ function paint(
   height: number,
   wanted: number,
 ): HTMLCanvasElement {
-  const scale = Math.min(wanted, MOST_PX / Math.max(width, height));
+  const scale = Math.min(wanted, MAX_PX / Math.max(width, height));
   const canvas = document.createElement("canvas");
   canvas.width = Math.round(width * scale);
   canvas.height = Math.round(height * scale);

@@ -3,7 +3,7 @@ import {
   backupBytes,
   checkBackup,
   countsOf,
-  MOST_BACKUP_BYTES,
+  MAX_BACKUP_BYTES,
   restoreBackup,
 } from "@/server/backup";
 import { dataFolder, served } from "@/server/database";
@@ -25,7 +25,7 @@ export function GET(): Promise<Response> {
 
 /** Looks at a backup and says what it would change; with ?restore=1 puts it in the place of the data. */
 export function POST(request: Request): Promise<Response> {
-  return answerBytes(request, MOST_BACKUP_BYTES, (bytes) => {
+  return answerBytes(request, MAX_BACKUP_BYTES, (bytes) => {
     const isMeant = new URL(request.url).searchParams.get("restore") === "1";
     const current = countsOf(served().connection);
     const checked = (isMeant ? restoreBackup : checkBackup)(bytes, dataFolder());

@@ -1,8 +1,8 @@
-import { MOST_BYTES } from "@/formats/files";
+import { MAX_BYTES } from "@/formats/files";
 import { answerBytes } from "@/server/edge";
 import { readUpload } from "@/server/files";
 
 /** Looks at a file that the player brings in; nothing of it is kept. */
 export function POST(request: Request): Promise<Response> {
-  return answerBytes(request, MOST_BYTES, readUpload);
+  return answerBytes(request, MAX_BYTES, readUpload);
 }

@@ -20,8 +20,8 @@ export const neckOf = (midi: readonly number[], frets = 24): Neck => {
   if (!neck.ok) throw new Error(neck.problem.message);
   return neck.value;
 };
-export const chordsOf = (text: string, leastNotes = 3): readonly Chord[] => {
-  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, leastNotes });
+export const chordsOf = (text: string, minNotes = 3): readonly Chord[] => {
+  const read = readProgression(text, { ...DEFAULT_CHORD_OPTIONS, minNotes });
   if (!read.ok) throw new Error(read.problem.message);
   return read.value;
 };

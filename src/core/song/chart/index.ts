@@ -10,4 +10,4 @@ export {
 } from "./chart";
 export { keyOfSignature, signatureOf } from "./keySignature";
 export { COMMON_METER, divides, type Meter, quartersPerBeat, readMeter } from "./meter";
-export { reduceToFive } from "./reduce";
+export { reduceToPowerChord } from "./reduce";

@@ -7,7 +7,7 @@ export interface Meter {
 }
 
 const QUARTERS_PER_WHOLE = 4;
-const MOST_COUNTS = 24;
+const MAX_COUNTS = 24;
 
 export const COMMON_METER: Meter = { text: "4/4", beats: 4, counts: 4 };
 
@@ -15,7 +15,7 @@ export const COMMON_METER: Meter = { text: "4/4", beats: 4, counts: 4 };
 export function readMeter(text: string): Meter | null {
   const [, counts = "", unit = ""] = /^\s*(\d{1,2})\s*\/\s*(2|4|8|16)\s*$/.exec(text) ?? [];
   const number = Number(counts);
-  if (number < 1 || number > MOST_COUNTS || unit === "") return null;
+  if (number < 1 || number > MAX_COUNTS || unit === "") return null;
   return {
     text: `${number}/${unit}`,
     beats: (number * QUARTERS_PER_WHOLE) / Number(unit),

@@ -1,4 +1,4 @@
-import { fifthOf, fiveSuffix, type ChordParts } from "@/core/chart";
+import { fifthOf, powerChordSuffix, type ChordParts } from "@/core/chart";
 import { noteText, pitchClass, pitchClassOf } from "@/core/pitch";
 
 /** Degrees over the octave are called as they are there, where a chord adds them. */
@@ -16,7 +16,7 @@ const FLAT_FIFTH = 6;
 const DIMINISHED_SEVENTH = 9;
 
 /** The five that a chord becomes, with its bass as typed, and what that five lacks of it. */
-export function reduceToFive({ root, quality, bass }: ChordParts): {
+export function reduceToPowerChord({ root, quality, bass }: ChordParts): {
   readonly reducedTo: string;
   readonly leftOut: readonly string[];
 } {
@@ -32,7 +32,7 @@ export function reduceToFive({ root, quality, bass }: ChordParts): {
   // The fifth may lie below the root; any other bass is not played.
   const isPlayed = over === null || over === 0 || over === fifth;
   return {
-    reducedTo: `${noteText(root)}${fiveSuffix(semitones)}${bass ? `/${noteText(bass)}` : ""}`,
+    reducedTo: `${noteText(root)}${powerChordSuffix(semitones)}${bass ? `/${noteText(bass)}` : ""}`,
     leftOut: bass && !isPlayed ? [...lacking, `/${noteText(bass)}`] : lacking,
   };
 }

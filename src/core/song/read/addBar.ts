@@ -2,7 +2,7 @@ import { readBarChords } from "./barChords";
 import { type ChartBuilder } from "./builder";
 import { type Line, type Word } from "../text";
 
-const MOST_TIMES = 99;
+const MAX_TIMES = 99;
 
 /** Adds a bar that its words share, with what is wrong in it. */
 export function addBar(line: Line, words: readonly Word[], builder: ChartBuilder): void {
@@ -33,7 +33,7 @@ export function keepWords(line: Line, words: readonly Word[], builder: ChartBuil
 
 /** How often something is played, within what a song may ask for. */
 export function playedTimes(line: Line, word: Word, wanted: number, builder: ChartBuilder): number {
-  if (wanted >= 1 && wanted <= MOST_TIMES) return wanted;
-  builder.problem(line, word, `'${word.text}': write 1 to ${MOST_TIMES} times`);
-  return wanted < 1 ? 1 : MOST_TIMES;
+  if (wanted >= 1 && wanted <= MAX_TIMES) return wanted;
+  builder.problem(line, word, `'${word.text}': write 1 to ${MAX_TIMES} times`);
+  return wanted < 1 ? 1 : MAX_TIMES;
 }

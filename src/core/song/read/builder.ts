@@ -13,7 +13,7 @@ import { makeRepeatFlow, type RepeatFlow } from "./flow";
 import { type Line, type Word } from "../text";
 
 /** More bars than any song plays; what is over is told. */
-const MOST_PLAYED = 50_000;
+const MAX_PLAYED = 50_000;
 const EIGHTHS = /\b(?:eighths?|8ths?)\b/i;
 const EIGHTH_BEATS = 0.5;
 const ENDS_ASIDE = /^\s*\{\s*(?:end_of_\w+|eo\w)\s*\}/i;
@@ -260,7 +260,7 @@ export function makeBuilder(): ChartBuilder {
       const order: (readonly [number, number])[] = [];
       for (const { section: index, times } of plays) {
         const played = sections[index]?.flow.played() ?? [];
-        for (let time = 0; time < times && order.length < MOST_PLAYED; time++) {
+        for (let time = 0; time < times && order.length < MAX_PLAYED; time++) {
           for (const bar of played) order.push([index, bar]);
         }
       }

@@ -1,5 +1,5 @@
 /** Most bars that all repeats together may make of a section; more is no song, and would fill the memory. */
-const MOST_PLAYED = 20_000;
+const MAX_PLAYED = 20_000;
 
 /** In which order the bars of a section are played, as its repeat signs are met. */
 export interface RepeatFlow {
@@ -31,7 +31,7 @@ export function makeRepeatFlow(): RepeatFlow {
   const range = (from: number, to: number) =>
     Array.from({ length: to - from }, (_, index) => from + index);
   const repeat = (part: readonly number[], times: number) => {
-    for (let time = 0; time < times && played.length + part.length <= MOST_PLAYED; time++) {
+    for (let time = 0; time < times && played.length + part.length <= MAX_PLAYED; time++) {
       played.push(...part);
     }
   };

@@ -1,7 +1,7 @@
 import { parseChord, type ChordParts } from "@/core/chart";
 import { noteText } from "@/core/pitch";
 import { plainWord } from "./lines";
-import { reduceToFive, type Key } from "../chart";
+import { reduceToPowerChord, type Key } from "../chart";
 import { isRoman, readRoman } from "./roman";
 import { readTexture, textureText } from "../play";
 
@@ -61,9 +61,9 @@ export function readChordWord(text: string, key: Key | null): ChordWord {
     return { name: "N.C.", reducedTo: null, leftOut: [], problem: wrong, ...marks };
   }
   const typed = parseChord(inner);
-  if (typed) return { name: nameAsTyped(inner), problem: wrong, ...marks, ...reduceToFive(typed) };
+  if (typed) return { name: nameAsTyped(inner), problem: wrong, ...marks, ...reduceToPowerChord(typed) };
   const roman = key && readRoman(inner, key);
-  if (roman) return { name: nameOf(roman), problem: wrong, ...marks, ...reduceToFive(roman) };
+  if (roman) return { name: nameOf(roman), problem: wrong, ...marks, ...reduceToPowerChord(roman) };
   return { name: inner, reducedTo: null, leftOut: [], problem: problemOf(inner), ...marks };
 }
 

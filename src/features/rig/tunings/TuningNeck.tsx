@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { playTone } from "@/audio";
 import { frequencyHz, pitchClass, pitchClassOf, type Midi } from "@/core/pitch";
-import { findDegrees, rootOfTuning } from "@/core/stack";
+import { findDegrees, rootOfTuning } from "@/core/voicing";
 import { useInstrument, useRig } from "@/session";
 import { neckOf } from "@/state";
 import { NeckMarks, PlainNeck } from "@/ui/neck";

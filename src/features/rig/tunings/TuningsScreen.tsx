@@ -13,7 +13,7 @@ import {
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { useRouter } from "next/navigation";
 import { A4_HZ, centsOver, type Midi } from "@/core/pitch";
-import { findChord } from "@/core/stack";
+import { findChord } from "@/core/voicing";
 import { isCrossed, samePitches, type Tuning } from "@/core/tuning";
 import { useInstrument, useRig, useTuningShelf, useView } from "@/session";
 import { callTuning, type Profile } from "@/state";

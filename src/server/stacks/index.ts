@@ -1,1 +1,0 @@
-export { stackKeeper } from "./keeper";

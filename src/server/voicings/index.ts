@@ -1,0 +1,1 @@
+export { voicingKeeper } from "./keeper";
