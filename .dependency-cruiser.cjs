@@ -25,7 +25,7 @@ const CORE_ORDER = [
   "listing",
   "neighbours",
   "reading",
-  "heard",
+  "detected",
   "chordGrips",
   "gripSearch",
   "motion",

@@ -58,8 +58,8 @@ for (const [name, text] of [
     const long = Array.from({ length }, (_, index) => words[index % words.length]).join(" ");
     const chords = readProgression(long, DEFAULT_CHORD_OPTIONS);
     if (!chords.ok) throw new Error(chords.problem.message);
-    const question = { neck, player: {}, weights: DEFAULT_WEIGHTS, chords: chords.value };
-    const ms = timed(() => planRoutes(question), 3);
+    const request = { neck, player: {}, weights: DEFAULT_WEIGHTS, chords: chords.value };
+    const ms = timed(() => planRoutes(request), 3);
     console.log(`  ${length} ${name} ${ms.toFixed(0)}`);
   }
 }

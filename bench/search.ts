@@ -13,7 +13,7 @@ import {
   searchTunings,
   type FoundTuning,
   type SearchLimits,
-  type SearchQuestion,
+  type SearchRequest,
 } from "@/core/compare";
 import { soundingMidi } from "@/core/fretting";
 import { makeNeck } from "@/core/neck";
@@ -29,8 +29,8 @@ const SETS = {
 for (const [name, text] of Object.entries(SETS)) measure(name, text);
 console.log("\nGrowth with strings, one semitone each way, four fives and four triads:");
 for (const strings of [4, 5, 6, 7, 8]) {
-  const fives = timed(questionFor("D5 F5 C5 Bb5", strings, { up: 1, down: 1 }));
-  const triads = timed(questionFor("D F C Bm", strings, { up: 1, down: 1 }));
+  const fives = timed(requestFor("D5 F5 C5 Bb5", strings, { up: 1, down: 1 }));
+  const triads = timed(requestFor("D F C Bm", strings, { up: 1, down: 1 }));
   console.log(
     `${strings} strings, ${3 ** strings} tunings: ${fives.seconds.toFixed(2)} s, ${triads.seconds.toFixed(2)} s`,
   );
@@ -39,23 +39,23 @@ console.log("Growth with chords, six strings, two semitones each way, fives and 
 for (const count of [1, 2, 4, 8]) {
   const [fives, triads] = ["eight fives, R 5 8", "eight triads, free mode"].map((name) => {
     const text = SETS[name as keyof typeof SETS].split(" ").slice(0, count).join(" ");
-    return timed(questionFor(text, 6)).seconds.toFixed(2);
+    return timed(requestFor(text, 6)).seconds.toFixed(2);
   });
   console.log(`${count} chords: ${fives} s, ${triads} s`);
 }
 
 function measure(name: string, text: string): void {
-  const question = questionFor(text, 6);
-  const { size } = question.space;
-  const { seconds, found } = timed(question);
+  const request = requestFor(text, 6);
+  const { size } = request.space;
+  const { seconds, found } = timed(request);
   console.log(`\n${name}: ${size} tunings in ${seconds.toFixed(2)} s`);
 
-  const gainful = timed({ ...question, onlyGainful: true });
+  const gainful = timed({ ...request, onlyGainful: true });
   console.log(`leaving out strings turned for nothing: ${gainful.seconds.toFixed(2)} s`);
 
-  const tunings = sampleOf(question.space.perString, SAMPLE);
+  const tunings = sampleOf(request.space.perString, SAMPLE);
   const start = performance.now();
-  const scores = tunings.map((midi) => scoreFromScratch(question, midi));
+  const scores = tunings.map((midi) => scoreFromScratch(request, midi));
   const scratchSeconds = (performance.now() - start) / 1000 / tunings.length;
   const ratio = (scratchSeconds * size) / seconds;
   console.log(
@@ -63,7 +63,7 @@ function measure(name: string, text: string): void {
   );
 
   // Asked for all of them, the search may leave none out, so that each can be compared.
-  const all = timed({ ...question, max: size });
+  const all = timed({ ...request, max: size });
   const byMidi = new Map(all.found.map(({ midi, score }) => [midi.join(), score]));
   const apart = tunings.map((midi, index) =>
     Math.abs((byMidi.get(midi.join()) ?? Infinity) - (scores[index] ?? Infinity)),
@@ -77,19 +77,19 @@ function measure(name: string, text: string): void {
   console.log(`the best twenty are the best twenty of all: ${same ? "yes" : "NO"}`);
 }
 
-function timed(question: SearchQuestion): { seconds: number; found: readonly FoundTuning[] } {
+function timed(request: SearchRequest): { seconds: number; found: readonly FoundTuning[] } {
   const start = performance.now();
-  const run = searchTunings(question);
+  const run = searchTunings(request);
   for (let step = run.next(); ; step = run.next()) {
     if (step.done) return { seconds: (performance.now() - start) / 1000, found: step.value };
   }
 }
 
-function questionFor(
+function requestFor(
   text: string,
   strings: number,
   limits: Partial<SearchLimits> = {},
-): SearchQuestion {
+): SearchRequest {
   const midi = usualMidi(strings);
   const neck = makeNeck({ midi });
   const chords = readProgression(text, DEFAULT_CHORD_OPTIONS);
@@ -107,7 +107,7 @@ function questionFor(
 }
 
 function scoreFromScratch(
-  { neck, player, chords, weights, space }: SearchQuestion,
+  { neck, player, chords, weights, space }: SearchRequest,
   midi: readonly number[],
 ): number {
   const tuned = { ...neck, midi };

@@ -70,7 +70,7 @@ async function paste(page: Page, text: string): Promise<number> {
   await page.locator("[data-editor=chart] .cm-content").focus();
   await page.keyboard.press("Control+A");
   return page.evaluate(async (chart) => {
-    const region = document.querySelector("[aria-label='Way of the hand']");
+    const region = document.querySelector("[aria-label='Route over the neck']");
     const content = document.querySelector("[data-editor=chart] .cm-content");
     if (!region || !content) throw new Error("no song on the page");
     let paintedAt = 0;

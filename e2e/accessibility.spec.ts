@@ -113,7 +113,7 @@ test.describe("axe finds nothing to mend in either theme", () => {
     await openSong(page);
     await expect(stops(page).first()).toBeVisible();
     await page.keyboard.press("w");
-    await page.getByRole("button", { name: "Beside" }).click();
+    await page.getByRole("button", { name: "Compare" }).click();
     await expect(page.getByRole("dialog")).toContainText("Neither is wrong");
     await expectNoViolations(page);
     await page.keyboard.press("Escape");

@@ -54,7 +54,7 @@ test("chords are typed, whole ones too; what is none is told and changes nothing
   await chordsField(page).fill("Am7 Am7 D");
   await chordsField(page).press("Enter");
   await expect(page.getByRole("rowheader", { name: /Am7/ })).toContainText("× 2");
-  await page.getByRole("combobox", { name: "Other chords" }).selectOption("as their fives");
+  await page.getByRole("combobox", { name: "Other chords" }).selectOption("as power chords");
   await expect(page.getByRole("rowheader", { name: /A5/ })).toBeVisible();
   await expect(page).toHaveURL(/chords=Am7%20Am7%20D&reduce=yes/);
 });

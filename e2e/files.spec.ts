@@ -19,7 +19,7 @@ async function bringIn(page: Page, path: string) {
   await page.getByLabel("A file to bring in").setInputFiles(path);
 }
 
-test("tablature comes in line by line, is set beside Tenon's way, kept as pinned grips, and undone", async ({
+test("tablature comes in line by line, is set beside Tenon's route, kept as pinned grips, and undone", async ({
   page,
 }, info) => {
   await bringIn(page, fileAt(info.outputDir, "riff.tab", RIFF));
@@ -32,7 +32,7 @@ test("tablature comes in line by line, is set beside Tenon's way, kept as pinned
   await expect(page.getByRole("button", { name: /A5.*pinned/ }).first()).toBeVisible();
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await page.reload();
-  await expect(page.getByText("The song of this address is no more.")).toBeVisible();
+  await expect(page.getByText("The song in this address no longer exists.")).toBeVisible();
 });
 
 test("a song goes out in every format, and each comes in again", async ({ page }, info) => {

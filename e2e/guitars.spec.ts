@@ -26,7 +26,7 @@ test("a new guitar in inches, fanned and left-handed, follows what is typed", as
   await page.getByRole("button", { name: "Add this guitar" }).click();
   await expect(notice(page)).toContainText("Cedar seven is saved.");
   await page.reload();
-  await page.getByRole("button", { name: "Take Cedar seven" }).click();
+  await page.getByRole("button", { name: "Use Cedar seven" }).click();
   await page.getByRole("button", { name: "Open Cedar seven" }).click();
   await expect(page.getByLabel("Gauge of string 1")).toHaveValue(".010");
   await page.getByRole("link", { name: "Neck" }).click();

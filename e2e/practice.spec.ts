@@ -42,7 +42,7 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   await page.keyboard.press("Space");
   await expect(judging(page)).toBeVisible();
   await expect(sitting(page)).toContainText(
-    /ms (early|late), spread \d+ ms; \d+ of \d+ strums heard/,
+    /ms (early|late), spread \d+ ms; \d+ of \d+ strums detected/,
   );
   await page.keyboard.press("1");
   await expect
@@ -104,7 +104,7 @@ test("a sitting survives a reload, waits when it is left, and can be ended", asy
   await page.getByRole("button", { name: "Pause" }).click();
   await expect(sitting(page)).toContainText("Paused.");
   await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: "End that sitting and plan anew" }).click();
+  await page.getByRole("button", { name: "End that sitting and plan a new one" }).click();
   await expect(page.getByRole("button", { name: /^Start: 10 min/ })).toBeVisible();
 });
 
@@ -139,7 +139,7 @@ test("questions on the neck: every place of a note, and a grip for a name", asyn
   const places = sitting(page).getByRole("group", { name: "Places on the neck" });
   await expect(places.getByRole("button").first()).toHaveAccessibleName("String 6, open");
   await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: "End that sitting and plan anew" }).click();
+  await page.getByRole("button", { name: "End that sitting and plan a new one" }).click();
   await page.getByRole("button", { name: /^From name to grip/ }).click();
   await expect(sitting(page)).toContainText(/Find .+5, its root lowest/);
   await places.getByRole("button", { name: /^String 1, fret 2:/ }).click();

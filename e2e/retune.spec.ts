@@ -31,7 +31,7 @@ test("from any tuning to any other, with cautions, the bridge and gauges", async
   await page.keyboard.press("Enter");
   const order = page.getByRole("region", { name: "Turn, in this order" });
   await expect(order.getByRole("listitem")).toHaveCount(6);
-  await expect(page.getByText(/String 6 keeps 63 % of its usual tension/)).toBeVisible();
+  await expect(page.getByText(/String 6 keeps 63% of its usual tension/)).toBeVisible();
   await expect(page.getByText(/qualified technician check neck, nut and truss rod/)).toBeVisible();
   await expect(page.getByText(/Pull of all strings: −109 N/)).toBeVisible();
   await page.keyboard.press("PageDown");
@@ -57,5 +57,5 @@ test("above its usual pitch a string may snap", async ({ page }) => {
   await openNeck(page);
   await takeTuning(page, "E2 A2 D3 G3 B3 G4");
   await page.getByRole("button", { name: "Retune", exact: true }).click();
-  await expect(page.getByText(/String 1 at 88 % of what plain steel bears/)).toBeVisible();
+  await expect(page.getByText(/String 1 at 88% of what plain steel bears/)).toBeVisible();
 });

@@ -167,24 +167,24 @@ test("textures in one click, keys and forms", async ({ page }) => {
   ).toBeVisible();
 });
 
-test("ways: each with figures, one chosen, two beside each other", async ({ page }) => {
+test("routes: each with figures, one chosen, two compared", async ({ page }) => {
   await openSong(page);
   await pickSong(page, "Paper Lantern");
-  const ways = page.getByRole("region", { name: "Ways to play it" });
-  await expect(ways.getByRole("row")).toHaveCount(6);
-  const other = ways.getByRole("button", { pressed: false }).first();
+  const routes = page.getByRole("region", { name: "Routes through the song" });
+  await expect(routes.getByRole("row")).toHaveCount(6);
+  const other = routes.getByRole("button", { pressed: false }).first();
   const name = (await other.textContent()) ?? "";
-  await page.getByRole("button", { name: "Beside" }).click();
+  await page.getByRole("button", { name: "Compare" }).click();
   const dialog = page.getByRole("dialog");
   await expect(dialog).toContainText("Neither is wrong");
   await expect(dialog.getByRole("row")).toHaveCount(25);
   await expect(dialog.getByRole("row").nth(3)).toContainText(/\d+\.\d/);
   await page.keyboard.press("Escape");
   await other.click();
-  await expect(ways.getByRole("button", { pressed: true })).toHaveText(name);
+  await expect(routes.getByRole("button", { pressed: true })).toHaveText(name);
 });
 
-test("songs are found, copied, put away, deleted and brought back", async ({ page }) => {
+test("songs are found, copied, archived, deleted and brought back", async ({ page }) => {
   await openSong(page);
   await page.getByRole("button", { name: "Your songs" }).click();
   const list = page.getByRole("list", { name: "Your songs" });
@@ -200,10 +200,10 @@ test("songs are found, copied, put away, deleted and brought back", async ({ pag
   );
   await page.getByRole("button", { name: "Your songs" }).click();
   await expect(list.getByRole("listitem")).toHaveCount(5);
-  await page.getByRole("button", { name: "Put away Slow Freight" }).click();
+  await page.getByRole("button", { name: "Archive Slow Freight" }).click();
   await expect(list.getByRole("listitem")).toHaveCount(4);
-  await page.getByRole("button", { name: "Put away: 1" }).click();
-  await page.getByRole("button", { name: "Take out Slow Freight" }).click();
+  await page.getByRole("button", { name: "Archived: 1" }).click();
+  await page.getByRole("button", { name: "Unarchive Slow Freight" }).click();
   await page.getByRole("button", { name: "Back to your songs" }).click();
   await page.getByRole("button", { name: "Delete Nine Below" }).click();
   await expect(notice(page)).toContainText("Nine Below is deleted.");
@@ -228,7 +228,7 @@ test("the song in other tunings, and as one file that opens without Tenon", asyn
   const alone = await page.context().newPage();
   await alone.goto(`file://${file}`);
   await expect(alone.getByRole("heading", { name: "Quarry Lights" })).toBeVisible();
-  await expect(alone.locator("svg[aria-label^='Way of the hand']").first()).toBeVisible();
+  await expect(alone.locator("svg[aria-label^='Route over the neck']").first()).toBeVisible();
   await alone.close();
   await page.getByRole("button", { name: "Close" }).click();
   await page.getByRole("button", { name: "Limits" }).click();

@@ -50,21 +50,23 @@ test("own voicings are put in order by the keys, let go, and brought back", asyn
   await openNeck(page);
   const dialog = await openVoicings(page);
   const names = dialog.getByRole("list", { name: "Own voicings" }).getByRole("listitem");
-  await expect(names).toHaveText(["Wide five", "Big major"]);
-  await dialog.getByRole("button", { name: "Move Wide five" }).focus();
+  await expect(names).toHaveText(["Wide power chord", "Big major"]);
+  await dialog.getByRole("button", { name: "Move Wide power chord" }).focus();
   await page.keyboard.press("Space");
-  await expect(page.getByText("Wide five is over Wide five.")).toBeAttached();
+  await expect(page.getByText("Wide power chord is over Wide power chord.")).toBeAttached();
   // Keys are listened to a moment after the voicing is picked up.
   await expect(async () => {
     await page.keyboard.press("ArrowDown");
-    await expect(page.getByText("Wide five is over Big major.")).toBeAttached({ timeout: 2000 });
+    await expect(page.getByText("Wide power chord is over Big major.")).toBeAttached({
+      timeout: 2000,
+    });
   }).toPass();
   await page.keyboard.press("Space");
-  await expect(names).toHaveText(["Big major", "Wide five"]);
+  await expect(names).toHaveText(["Big major", "Wide power chord"]);
   await dialog.getByRole("button", { name: "Delete Big major" }).click();
-  await expect(names).toHaveText(["Wide five"]);
+  await expect(names).toHaveText(["Wide power chord"]);
   await page.keyboard.press("Escape");
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
   const options = voicings(page).locator("optgroup[label='Own voicings'] option");
-  await expect(options).toHaveText(["Big major", "Wide five", "make or change…"]);
+  await expect(options).toHaveText(["Big major", "Wide power chord", "make or change…"]);
 });

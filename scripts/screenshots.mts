@@ -112,7 +112,7 @@ const PICTURES: readonly Picture[] = [
       await page.getByRole("button", { name: "Bring in a file" }).click();
       await page.getByLabel("Or paste a text").fill(RIFF);
       await page.getByRole("button", { name: "Look at the text" }).click();
-      await page.getByRole("row", { name: /Tenon's way/ }).waitFor();
+      await page.getByRole("row", { name: /Tenon's route/ }).waitFor();
     },
   },
 ];

@@ -1,5 +1,5 @@
 import { Agent, request } from "node:http";
-import { type ChangeAnswer, type Change } from "@/state";
+import { type ChangeResponse, type Change } from "@/state";
 
 /** What the server answered. */
 export interface Answer {
@@ -63,11 +63,11 @@ export async function everything(
   address: string,
   identity: string,
   since = 0,
-): Promise<ChangeAnswer> {
+): Promise<ChangeResponse> {
   const path = `/changes?identity=${identity}&since=${since}`;
   const { status, text } = await ask(address, "GET", path);
   if (status !== 200) throw new Error(`${status}: ${text}`);
-  return JSON.parse(text) as ChangeAnswer;
+  return JSON.parse(text) as ChangeResponse;
 }
 
 /** Sends changes; what became of each. Throws where nobody answers, or the whole is refused. */
@@ -76,10 +76,10 @@ export async function send(
   identity: string,
   changes: readonly Change[],
   since: number,
-): Promise<ChangeAnswer> {
+): Promise<ChangeResponse> {
   const { status, text } = await ask(address, "POST", "/changes", bodyOf(identity, changes, since));
   if (status !== 200) throw new Error(`${status}: ${text}`);
-  return JSON.parse(text) as ChangeAnswer;
+  return JSON.parse(text) as ChangeResponse;
 }
 
 export function bodyOf(identity: string, changes: readonly Change[], since = 0): string {

@@ -3,15 +3,15 @@ import { compareFrettings, findSetFrettings, soundingMidi, type Fretting } from 
 import { DEFAULT_HAND, FINGERS_AND_THUMB, handReachMm, rankFingers } from "@/core/hand";
 import { parseNote, pitchClass, pitchClassOf, type PitchClass } from "@/core/pitch";
 import {
-  askedFreely,
-  askedVoicing,
+  requestSet,
+  requestVoicing,
   countFreeTraits,
   countVoicingTraits,
   FREE_WEIGHTS,
   VOICING_WEIGHTS,
   type Look,
 } from "@/core/preference";
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { findGrips, usualPoints } from "@/core/grip";
 import { DEFAULT_WEIGHTS, makeGripSearch } from "@/core/gripSearch";
 import { neckFor } from "../hand/labelled";
@@ -82,7 +82,7 @@ function chordCase(
     maxNotes: STANDARD.midi.length,
     maxFingers: FINGERS_AND_THUMB,
   };
-  const asked = askedFreely(root, allowed, bass, bassIsForeign);
+  const asked = requestSet(root, allowed, bass, bassIsForeign);
   const limit = { reachMm: handReachMm(DEFAULT_HAND) };
   const looks = findSetFrettings(STANDARD, root, set, limit).flatMap((fretting) => {
     const midi = soundingMidi(STANDARD, fretting);
@@ -100,7 +100,7 @@ function chordCase(
 
 /** A labelled whole chord, among the grips that come first as the weights stand and those that lie low. */
 export function labelledCase({ tuning, neck, chord, accepted }: LabelledChord): PlaceCase {
-  const asked = askedOf(chord);
+  const asked = requestOf(chord);
   const found = makeGripSearch(neck, {}, DEFAULT_WEIGHTS).cheapest(neck.midi, chord, LABEL_GRIPS);
   const easy = makeGripSearch(neck, {}, { ...DEFAULT_WEIGHTS, usual: 0.3 });
   const near = easy.cheapest(neck.midi, chord, LABEL_GRIPS);
@@ -137,7 +137,12 @@ export function placeCase(place: LabelledPlace): PlaceCase {
   const { neck, root, voicing, tuning, accepted, second } = place;
   const looks = findGrips(neck, root, voicing).map(({ fretting, midi, best }) => ({
     effort: best.effort,
-    look: { fretting, midi, fingers: best.presses.length, asked: askedVoicing(pitchClassOf(root)) },
+    look: {
+      fretting,
+      midi,
+      fingers: best.presses.length,
+      asked: requestVoicing(pitchClassOf(root)),
+    },
   }));
   return caseFrom(`${tuning} ${voicing.join(" ")}`, pitchClassOf(root), tuning, looks, [
     second,

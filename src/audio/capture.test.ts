@@ -1,16 +1,16 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, jest, test } from "@jest/globals";
-import { type HeardBlock } from "./tap";
+import { type SampleBlock } from "./tap";
 
 const RATE = 48_000;
 const BLOCK = 2048;
 const BLOCK_MS = (1000 * BLOCK) / RATE;
 
-let onBlock: ((block: HeardBlock) => void) | null = null;
+let onBlock: ((block: SampleBlock) => void) | null = null;
 const node = () => ({ connect: () => undefined, disconnect: () => undefined });
 const context = { sampleRate: RATE, createMediaStreamSource: node };
 jest.mock("./context", () => ({ audioContext: async () => Promise.resolve(context) }));
 jest.mock("./tap", () => ({
-  tap: async (_: object, __: object, handler: (block: HeardBlock) => void) => {
+  tap: async (_: object, __: object, handler: (block: SampleBlock) => void) => {
     onBlock = handler;
     return Promise.resolve(() => void (onBlock = null));
   },

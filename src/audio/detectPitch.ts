@@ -2,8 +2,8 @@ import { PitchDetector } from "pitchy";
 import { decimate, lowPass } from "./lowPass";
 
 /** The range that the tuner hears, in Hz: the lowest string of a ten-string guitar to a high one. */
-export const LOWEST_HEARD_HZ = 18;
-export const HIGHEST_HEARD_HZ = 1000;
+export const LOWEST_DETECTED_HZ = 18;
+export const HIGHEST_DETECTED_HZ = 1000;
 
 export interface DetectedPitch {
   readonly hz: number;
@@ -67,7 +67,7 @@ function agree(a: number, b: number): boolean {
 }
 
 /** The longest sound in s that `detectPitch` has a use for. */
-export const LONGEST_SOUND_S = LONGEST_WINDOW_S + SETTLING_PERIODS / LOWEST_HEARD_HZ;
+export const LONGEST_SOUND_S = LONGEST_WINDOW_S + SETTLING_PERIODS / LOWEST_DETECTED_HZ;
 
 function detectCoarsely(samples: Float32Array, sampleRate: number): Period | null {
   const factor = Math.max(1, Math.floor(sampleRate / COARSE_RATE_HZ));
@@ -108,6 +108,6 @@ function findPeriod(samples: Float32Array<ArrayBuffer>, rate: number): Period | 
   const detector = detectors.get(length) ?? PitchDetector.forFloat32Array(length);
   detectors.set(length, detector);
   const [hz, clarity] = detector.findPitch(samples, rate);
-  const isHeard = hz >= LOWEST_HEARD_HZ && hz <= HIGHEST_HEARD_HZ && clarity >= MIN_CLARITY;
+  const isHeard = hz >= LOWEST_DETECTED_HZ && hz <= HIGHEST_DETECTED_HZ && clarity >= MIN_CLARITY;
   return isHeard ? { hz, clarity } : null;
 }

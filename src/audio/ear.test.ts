@@ -2,14 +2,14 @@ import { afterEach, beforeAll, beforeEach, describe, expect, jest, test } from "
 import { strikeTiming } from "@/core/practice";
 import { clickSamples } from "./band";
 import { GRIP_SAMPLE_HZ, gripSamples } from "./grip";
-import { type HeardBlock } from "./tap";
+import { type SampleBlock } from "./tap";
 
 const RATE = 44_100;
 const BLOCK = 2048;
 
 /** An audio clock with a microphone whose sound the test makes, handed over in blocks as the worklet does. */
 const clock = { now: 10 };
-let onBlock: ((block: HeardBlock) => void) | null = null;
+let onBlock: ((block: SampleBlock) => void) | null = null;
 let stops = 0;
 const started: { readonly atS: number }[] = [];
 const track = { onended: null as (() => void) | null, stop: () => void stops++ };
@@ -35,7 +35,7 @@ const context = {
 let refusal: Error | null = null;
 jest.mock("./context", () => ({ audioContext: async () => Promise.resolve(context) }));
 jest.mock("./tap", () => ({
-  tap: async (_: object, __: object, handler: (block: HeardBlock) => void) => {
+  tap: async (_: object, __: object, handler: (block: SampleBlock) => void) => {
     onBlock = handler;
     return Promise.resolve(() => void (onBlock = null));
   },

@@ -6,7 +6,7 @@ import { GRIP_SAMPLE_HZ, gripSamples } from "./grip";
 import { detectOnsets } from "./onsets";
 import { seededRandom } from "@/core/random";
 import { takeOutClicks } from "./takeOutClicks";
-import { openMicrophone, tap, type HeardBlock } from "./tap";
+import { openMicrophone, tap, type SampleBlock } from "./tap";
 
 /** Who is listened to: the player through the microphone, or one made by computation, by the same path. */
 export type Listened = "microphone" | Simulated;
@@ -41,7 +41,7 @@ const MARGIN_S = 0.3;
  */
 export async function openEar(who: Listened, onLost: () => void): Promise<Ear> {
   const context = await audioContext();
-  const blocks: HeardBlock[] = [];
+  const blocks: SampleBlock[] = [];
   const input = context.createGain();
   const stream = who === "microphone" ? await openMicrophone() : null;
   const microphone = stream && context.createMediaStreamSource(stream);
@@ -93,7 +93,7 @@ export async function openEar(who: Listened, onLost: () => void): Promise<Ear> {
 
 /** The sound between two times; what was not heard is silence. */
 function joined(
-  blocks: readonly HeardBlock[],
+  blocks: readonly SampleBlock[],
   fromS: number,
   toS: number,
   sampleRate: number,

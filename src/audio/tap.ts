@@ -1,5 +1,5 @@
 /** A block of sound, and when its last sample was, in s of the audio clock. */
-export interface HeardBlock {
+export interface SampleBlock {
   readonly samples: Float32Array;
   readonly endS: number;
 }
@@ -13,13 +13,13 @@ const loaded = new WeakMap<AudioContext, Promise<void>>();
 export async function tap(
   context: AudioContext,
   source: AudioNode,
-  onBlock: (block: HeardBlock) => void,
+  onBlock: (block: SampleBlock) => void,
 ): Promise<() => void> {
   const loading = loaded.get(context) ?? context.audioWorklet.addModule(WORKLET);
   loaded.set(context, loading);
   await loading;
   const node = new AudioWorkletNode(context, "capture", { numberOfOutputs: 0 });
-  node.port.onmessage = ({ data }: MessageEvent<HeardBlock>) => onBlock(data);
+  node.port.onmessage = ({ data }: MessageEvent<SampleBlock>) => onBlock(data);
   source.connect(node);
   return () => {
     source.disconnect(node);

@@ -82,7 +82,7 @@ describe("commands", () => {
       /string 6 +E2 to C2 +down 4 +65\.41 Hz {2}open in octave with string 4 open/,
     );
     expect(text).toMatch(/by a tuner or a tone/);
-    expect(text).toMatch(/pull of all strings: 77 % of before/);
+    expect(text).toMatch(/pull of all strings: 77% of before/);
     expect(text).toMatch(/careful: string 6: slack/);
     expect(text).toMatch(/once more round all strings$/);
   });
@@ -300,7 +300,7 @@ describe("the program itself", () => {
   });
 
   test("whoever reads may stop at any time", () => {
-    const question = JSON.stringify({
+    const request = JSON.stringify({
       command: "frettings",
       args: {
         tuning: "standard",
@@ -312,7 +312,7 @@ describe("the program itself", () => {
     const piped = spawnSync(
       "bash",
       ["-o", "pipefail", "-c", `node scripts/tenon.mjs batch | head -c 20`],
-      { input: `${question}\n`.repeat(40), encoding: "utf8" },
+      { input: `${request}\n`.repeat(40), encoding: "utf8" },
     );
     expect([piped.stderr, piped.status]).toEqual(["", 0]);
     expect(piped.stdout).toMatch(/^\{"ok":true/);

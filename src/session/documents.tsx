@@ -9,7 +9,7 @@ import {
   type Settings,
   type Start,
 } from "@/state";
-import { useResumed, useRig, useSettingsHeard } from "./rig";
+import { useResumed, useRig, useSettingsFromOthers } from "./rig";
 import { UndoProvider, useHistory, type Steps } from "./document";
 import { useSavedChoice } from "./useSavedChoice";
 
@@ -49,7 +49,7 @@ interface DocumentsProps {
 /** What the player works on, each part with its own history, saved together as the last choice. */
 export function Documents({ start, children }: DocumentsProps) {
   const { guitars } = useRig();
-  const heard = useSettingsHeard();
+  const heard = useSettingsFromOthers();
   const [first] = useState(() => splitChoice(start.choice));
   const neck = useHistory<NeckView>(first.view, NOT_UNDONE);
   const compared = useHistory<Pick<ComparisonState, "comparison">>(first, NOTHING_KEPT);

@@ -40,7 +40,7 @@ interface RigState extends Rig {
 }
 
 const RigContext = createContext<RigState | null>(null);
-const SettingsHeardContext = createContext<Partial<Settings> | null>(null);
+const SettingsFromOthersContext = createContext<Partial<Settings> | null>(null);
 const AdoptedContext = createContext<readonly Change[]>([]);
 
 /** How long a change may take to be saved before the player is told that it waits. */
@@ -144,11 +144,11 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   const value = useMemo(() => ({ ...rig, ...actions }), [rig, actions]);
   return (
     <SavingProvider sending={sending} readOnly={readOnly}>
-      <SettingsHeardContext.Provider value={settingsHeard}>
+      <SettingsFromOthersContext.Provider value={settingsHeard}>
         <AdoptedContext.Provider value={adopted}>
           <RigContext.Provider value={value}>{children}</RigContext.Provider>
         </AdoptedContext.Provider>
-      </SettingsHeardContext.Provider>
+      </SettingsFromOthersContext.Provider>
     </SavingProvider>
   );
 }
@@ -179,6 +179,6 @@ function choiceIn(changes: readonly Change[]): Partial<Choice> | null {
 }
 
 /** The settings that another window changed last; null until one does. */
-export function useSettingsHeard(): Partial<Settings> | null {
-  return useContext(SettingsHeardContext);
+export function useSettingsFromOthers(): Partial<Settings> | null {
+  return useContext(SettingsFromOthersContext);
 }

@@ -4,7 +4,7 @@ import { useEffect, useRef } from "react";
 import { changedFields, PLAYER_ID, type Choice } from "@/state";
 import { useEvent } from "@/ui/controls";
 import { useSaveOnPause } from "./document";
-import { useResumed, useRig, useSettingsHeard } from "./rig";
+import { useResumed, useRig, useSettingsFromOthers } from "./rig";
 
 const QUIET_MS = 250;
 
@@ -14,7 +14,7 @@ const QUIET_MS = 250;
  */
 export function useSavedChoice(choice: Choice): void {
   const { change } = useRig();
-  const heard = useSettingsHeard();
+  const heard = useSettingsFromOthers();
   const saved = useRef(choice);
 
   const resumed = useResumed();

@@ -70,7 +70,7 @@ export interface ChangeRequest {
 }
 
 /** What it is answered. */
-export interface ChangeAnswer {
+export interface ChangeResponse {
   readonly build: string;
   readonly identity: string;
   readonly revision: number;

@@ -1,7 +1,7 @@
 export {
   type Act,
   type Change,
-  type ChangeAnswer,
+  type ChangeResponse,
   type ChangeRequest,
   type Effect,
   type Outcome,
@@ -113,3 +113,5 @@ export {
   type PracticeStart,
   type Span,
 } from "./practiceLog";
+export { renameFields, renameInChange } from "./renamedFields";
+export { isFields, type Fields } from "./fields";

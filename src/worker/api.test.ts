@@ -69,7 +69,7 @@ describe("what the page asks the worker", () => {
 
   test("pitches that are lost are answered at their nearest octave", () => {
     const [found] = computeApi.translate([standard], [38, 45, 50], D, {}, 3);
-    expect(found).toMatchObject({ lost: [38], ways: 0, grips: [] });
+    expect(found).toMatchObject({ lost: [38], frettingCount: 0, grips: [] });
     expect(found?.instead[0]?.midi.toSorted((a, b) => a - b)).toEqual([45, 50, 50]);
     const [there] = computeApi.translate([dropD], [38, 45, 50], D, {}, 3);
     expect(there).toMatchObject({ lost: [], instead: [] });
@@ -110,7 +110,7 @@ describe("what the page asks the worker", () => {
     } as const;
     const { drills, roots } = computeApi.songDrills({ id: 7, name: "Slate", asked });
     expect(roots).toEqual([2, 9, 5, 0]);
-    const { route } = computeApi.songWay(asked, asked.settings.way);
+    const { route } = computeApi.songRoute(asked);
     const tightest = Math.min(
       ...(route?.timed.changes ?? []).map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity),
     );
@@ -128,7 +128,7 @@ describe("what the page asks the worker", () => {
   test("a search reports on its way and answers with its best", () => {
     const space = makeSearchSpace(standard.midi, { ...NO_SEARCH_LIMITS, maxTurned: 1 });
     if (!space.ok) throw new Error(space.problem.message);
-    const question = {
+    const request = {
       neck: standard,
       player: {},
       chords: chordsOf("D5"),
@@ -136,7 +136,7 @@ describe("what the page asks the worker", () => {
     };
     const report = jest.fn<(report: SearchReport) => void>();
     const found = computeApi.search(
-      { ...question, space: space.value, max: 3, onlyGainful: false },
+      { ...request, space: space.value, max: 3, onlyGainful: false },
       report,
     );
     expect(found).toHaveLength(3);

@@ -8,18 +8,25 @@ import {
   weighTuning,
   type FoundTuning,
   type SearchProgress,
-  type SearchQuestion,
+  type SearchRequest,
   type Translation,
   type WeighedTuning,
 } from "@/core/compare";
 import { TooManyFrettings, type Fretting } from "@/core/fretting";
-import { findChordFormGrips, pinTilt, rankGrips, type Grip, type KeptGrip, type Taste } from "@/core/grip";
+import {
+  findChordFormGrips,
+  pinTilt,
+  rankGrips,
+  type Grip,
+  type KeptGrip,
+  type Taste,
+} from "@/core/grip";
 import { rankFingers, type Fingering } from "@/core/hand";
 import { listGrips, type ListedGrips, type Listing } from "@/core/listing";
 import { findNeighbours, type Neighbour } from "@/core/neighbours";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Midi, type Note } from "@/core/pitch";
-import { askedByPitches, type Tilt } from "@/core/preference";
+import { requestPitches, type Tilt } from "@/core/preference";
 import { readShape, type Calling, type ShapeReading } from "@/core/reading";
 import {
   describeSound,
@@ -32,13 +39,13 @@ import { type Voicing, type ChordForm } from "@/core/voicing";
 import { effortBook } from "./effortBooks";
 import { songApi } from "./songApi";
 
-export { type AskedSong, type PlannedSong } from "./songApi";
+export { type SongPlanRequest, type PlannedSong } from "./songApi";
 
 /** More than anyone looks at; a longer list would only take time on its way to the page. */
 const MAX_LISTED = 1000;
 
 /** What passed the filter, at most a thousand of it, and how many passed in all. */
-export interface GripsAnswer extends ListedGrips {
+export interface GripsResponse extends ListedGrips {
   readonly passed: number;
   /** There are too many even to count. */
   readonly tooMany: boolean;
@@ -49,7 +56,13 @@ export const computeApi = {
   ...songApi,
 
   /** The playable grips of a voicing on a neck that pass the filter, in the order asked. */
-  grips(neck: Neck, root: Note, chordForm: ChordForm, player: Taste, listing: Listing): GripsAnswer {
+  grips(
+    neck: Neck,
+    root: Note,
+    chordForm: ChordForm,
+    player: Taste,
+    listing: Listing,
+  ): GripsResponse {
     const all = findUnlessTooMany(neck, root, chordForm, player);
     const listed = listGrips(neck, all ?? [], listing, player.hand);
     const { grips } = listed;
@@ -67,7 +80,7 @@ export const computeApi = {
   },
 
   /** Every way this player can finger a fretting, easiest first. */
-  ways(neck: Neck, fretting: Fretting, player: Taste): readonly Fingering[] {
+  fingerings(neck: Neck, fretting: Fretting, player: Taste): readonly Fingering[] {
     return rankFingers(neck, fretting, player);
   },
 
@@ -157,7 +170,7 @@ export const computeApi = {
     player: Taste,
     max: number,
   ): readonly TranslatedGrips[] {
-    const asked = askedByPitches(
+    const asked = requestPitches(
       pitchClassOf(root),
       pitches.toSorted((a, b) => a - b),
     );
@@ -170,7 +183,7 @@ export const computeApi = {
       const grips = rankGrips(neck, root, frettings, player, asked);
       return {
         ...found,
-        ways: frettings.length,
+        frettingCount: frettings.length,
         playable: grips.length,
         grips: grips.slice(0, max),
         instead: rankGrips(neck, root, instead, player, asked).slice(0, max),
@@ -179,10 +192,10 @@ export const computeApi = {
   },
 
   /** The best tunings of a space. Tells how far it is about ten times a second. */
-  search(question: SearchQuestion, report: (report: SearchReport) => void): readonly FoundTuning[] {
+  search(request: SearchRequest, report: (report: SearchReport) => void): readonly FoundTuning[] {
     const start = performance.now();
     let told = -Infinity;
-    const run = searchTunings(question);
+    const run = searchTunings(request);
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value;
       const ms = performance.now() - start;
@@ -206,7 +219,7 @@ export interface SearchReport extends SearchProgress {
 /** Where pitches went, with grips in place of all the frettings. */
 export interface TranslatedGrips extends Omit<Translation, "frettings"> {
   /** How many frettings sound exactly the same, and how many of them this hand can hold. */
-  readonly ways: number;
+  readonly frettingCount: number;
   readonly playable: number;
   /** The usual ones. */
   readonly grips: readonly Grip[];

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from "@jest/globals";
-import { type SearchQuestion } from "@/core/compare";
+import { type SearchRequest } from "@/core/compare";
 import { ask, compute, computeAside, searchInWorker, stopAsking } from "./client";
 
 /** An end of a line on which nobody ever answers, as far as comlink asks. */
@@ -94,11 +94,11 @@ describe("the client of the worker", () => {
   test("the same question in a row is asked once, until it is forgotten", async () => {
     let times = 0;
     const work = () => Promise.resolve(++times);
-    expect(await ask("ways", { text: "A5" }, work)).toBe(1);
-    expect(await ask("ways", { text: "A5" }, work)).toBe(1);
-    expect(await ask("ways", { text: "D5" }, work)).toBe(2);
-    stopAsking("ways");
-    expect(await ask("ways", { text: "D5" }, work)).toBe(3);
+    expect(await ask("songRoutes", { text: "A5" }, work)).toBe(1);
+    expect(await ask("songRoutes", { text: "A5" }, work)).toBe(1);
+    expect(await ask("songRoutes", { text: "D5" }, work)).toBe(2);
+    stopAsking("songRoutes");
+    expect(await ask("songRoutes", { text: "D5" }, work)).toBe(3);
   });
 
   test("what is asked no more is ended", () => {
@@ -110,7 +110,7 @@ describe("the client of the worker", () => {
 
   test("a search has a worker of its own, ended by its signal", () => {
     const controller = new AbortController();
-    void searchInWorker({} as SearchQuestion, () => undefined, controller.signal);
+    void searchInWorker({} as SearchRequest, () => undefined, controller.signal);
     const [worker] = started;
     expect(worker).toMatchObject({ name: "search", ended: false });
     controller.abort();

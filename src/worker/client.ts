@@ -1,10 +1,10 @@
 import { proxy, wrap, type Remote } from "comlink";
-import { type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type FoundTuning, type SearchRequest } from "@/core/compare";
 import { type ComputeApi, type SearchReport } from "./api";
 
 export {
-  type AskedSong,
-  type GripsAnswer,
+  type SongPlanRequest,
+  type GripsResponse,
   type PlannedSong,
   type SearchReport,
   type TranslatedGrips,
@@ -19,7 +19,7 @@ export type SlowKind =
   | "song"
   | "brought"
   | "drill"
-  | "ways"
+  | "songRoutes"
   | "advice"
   | "blocked";
 type Name = "compute" | "aside" | SlowKind;
@@ -89,14 +89,14 @@ export function stopAsking(kind: SlowKind): void {
 
 /** Searches in a worker of its own until it is done, or `signal` ends it; its promise then never settles. */
 export async function searchInWorker(
-  question: SearchQuestion,
+  request: SearchRequest,
   report: (report: SearchReport) => void,
   signal: AbortSignal,
 ): Promise<readonly FoundTuning[]> {
   const { worker, remote } = start("search");
   signal.addEventListener("abort", () => worker.terminate());
   try {
-    return await remote.search(question, proxy(report));
+    return await remote.search(request, proxy(report));
   } finally {
     worker.terminate();
   }

@@ -5,18 +5,17 @@ import {
   findBlocked,
   gripsOf,
   NO_EASE,
-  planWay,
-  planWays,
+  planRouteOfKind,
+  planNamedRoutes,
   type Advice,
   type Arrangement,
   type Blockage,
   type Ease,
   type Help,
   type NamedRoute,
-  type SongQuestion,
+  type SongRequest,
   type SongRoute,
   type SongSettings,
-  type Way,
 } from "@/core/arrangement";
 import { songDrills, type PlayedDrill } from "@/core/drill";
 import { type Taste } from "@/core/grip";
@@ -31,29 +30,30 @@ import { effortBook } from "./effortBooks";
 /** What the Song room asks the worker. */
 export const songApi = {
   /** One way to play a song. */
-  songWay(asked: AskedSong, way: Way): PlannedSong {
-    const question = songQuestion(asked);
-    const { arrangement } = question;
-    const planned = planWay(question, way);
+  songRoute(asked: SongPlanRequest): PlannedSong {
+    const { routeKind } = asked.settings;
+    const request = songRequest(asked);
+    const { arrangement } = request;
+    const planned = planRouteOfKind(request, routeKind);
     return planned.ok
       ? { arrangement, route: planned.value, problem: null }
       : { arrangement, route: null, problem: planned.problem };
   },
 
   /** The grips of a chord that cost least under what is asked of it, the cheapest first. */
-  songGrips(asked: AskedSong, index: number, max: number): readonly Fingering[] {
-    return gripsOf(songQuestion(asked), index, max);
+  songGrips(asked: SongPlanRequest, index: number, max: number): readonly Fingering[] {
+    return gripsOf(songRequest(asked), index, max);
   },
 
   /** All the ways of a song, under the names that their figures earn; none where nothing can be played. */
-  songWays(asked: AskedSong): readonly NamedRoute[] {
-    return planWays(songQuestion(asked));
+  songRoutes(asked: SongPlanRequest): readonly NamedRoute[] {
+    return planNamedRoutes(songRequest(asked));
   },
 
   /** What to practise of a song along its own way; nothing where that cannot be played. */
   songDrills({ id, name, asked }: DrillRequest): SongDrills {
     const { text, settings } = asked;
-    const { arrangement, route } = songApi.songWay(asked, settings.way);
+    const { arrangement, route } = songApi.songRoute(asked);
     if (!route) return { drills: [], roots: [] };
     return {
       drills: songDrills({ id, name, text, settings, arrangement, route }),
@@ -62,14 +62,14 @@ export const songApi = {
   },
 
   /** What would help a change of a song. */
-  songAdvice(asked: AskedSong, change: number): readonly Advice[] {
+  songAdvice(asked: SongPlanRequest, change: number): readonly Advice[] {
     const { text, ...rest } = asked;
     const { neck, player } = asked;
     return adviseOn({ ...rest, chart: readChart(text), change, ...knownOf(neck, player) });
   },
 
   /** Which chords of a song have no grip, and what forbids them. */
-  songBlocked(asked: AskedSong): Blockage {
+  songBlocked(asked: SongPlanRequest): Blockage {
     const { text, ...rest } = asked;
     const { neck, player } = asked;
     return findBlocked({ ...rest, chart: readChart(text), ...knownOf(neck, player) });
@@ -89,7 +89,7 @@ export interface PlannedSong {
 }
 
 /** A song as a page asks about it. */
-export interface AskedSong extends Omit<SongQuestion, "arrangement" | "book"> {
+export interface SongPlanRequest extends Omit<SongRequest, "arrangement" | "book"> {
   readonly text: string;
   readonly settings: SongSettings;
   readonly help: Help;
@@ -100,7 +100,7 @@ export interface AskedSong extends Omit<SongQuestion, "arrangement" | "book"> {
 export interface DrillRequest {
   readonly id: number;
   readonly name: string;
-  readonly asked: AskedSong;
+  readonly asked: SongPlanRequest;
 }
 
 /** The tightest changes of a song as drills, and the pitch classes of its roots. */
@@ -109,7 +109,7 @@ export interface SongDrills {
   readonly roots: readonly number[];
 }
 
-function songQuestion({ text, settings, help, ease, ...rest }: AskedSong): SongQuestion {
+function songRequest({ text, settings, help, ease, ...rest }: SongPlanRequest): SongRequest {
   const { neck, player } = rest;
   const arrangement = easeSong(arrange(readChart(text), settings, help), ease ?? NO_EASE);
   return { ...rest, arrangement, ...knownOf(neck, player) };

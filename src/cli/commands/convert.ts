@@ -8,7 +8,7 @@ import { problemText } from "@/cli/text";
 import { failure, success, type Result } from "@/core/result";
 import {
   alongRoute,
-  askedRoute,
+  routeRequestOf,
   asItStands,
   needsGrips,
   retuned,
@@ -202,7 +202,7 @@ function gripsFor(
   if (route === undefined && !isDrawn && to !== "csv" && !needsGrips(score)) {
     return success({ score: asItStands(score), route: null, problems });
   }
-  const wanted = askedRoute(score, toHand(route?.hand));
+  const wanted = routeRequestOf(score, toHand(route?.hand));
   if (wanted.names.length === 0)
     return success({ score: asItStands(score), route: null, problems });
   const { pins, names, time } = wanted;
@@ -225,7 +225,7 @@ function gripsFor(
     return failure(isOfRoute ? `route.${field}` : field, message);
   }
   const [first] = planned.value.routes;
-  if (!first) return failure("route", "there is no way through these chords");
+  if (!first) return failure("route", "there is no route through these chords");
   const facts = routeFacts(first);
   return success({ score: alongRoute(score, facts), route: facts, problems });
 }

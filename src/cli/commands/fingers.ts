@@ -6,7 +6,7 @@ import { fingerShape, shapeArguments } from "./shape";
 
 export const fingersCommand = defineCommand({
   name: "fingers",
-  summary: "every way to finger one fretting: --tuning standard --fretting 'x 5 7 7 x x'",
+  summary: "every fingering of one fretting: --tuning standard --fretting 'x 5 7 7 x x'",
   schema: object(shapeArguments).noUnknown(),
   run: (args) => {
     const found = fingerShape(args);

@@ -19,7 +19,7 @@ import {
 } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Note } from "@/core/pitch";
-import { askedFreely, askedVoicing, type Asked } from "@/core/preference";
+import { requestSet, requestVoicing, type RequestedChord } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
 import { degreesOf, makeVoicing } from "@/core/voicing";
 
@@ -63,7 +63,7 @@ export interface Found {
   readonly neck: Neck;
   readonly root: Note;
   readonly frettings: readonly Fretting[];
-  readonly asked: Asked;
+  readonly asked: RequestedChord;
 }
 
 /** Runs the search that the arguments ask for, inside a limit; `held` is what a hand adds to free mode. */
@@ -80,7 +80,7 @@ export function search(
   if (!neck.ok) return neck;
   const root = toRoot(args.root);
   const rootClass = pitchClassOf(root);
-  const found = (frettings: readonly Fretting[], asked: Asked) =>
+  const found = (frettings: readonly Fretting[], asked: RequestedChord) =>
     success({ neck: neck.value, root, frettings, asked });
   if ((args.voicing === undefined) === (args.set === undefined)) {
     return failure("voicing", "give either a voicing, like 0,7,12, or a set");
@@ -90,7 +90,7 @@ export function search(
     if (!voicing.ok) return voicing;
     return found(
       findVoicingFrettings(neck.value, rootClass, voicing.value, limit),
-      askedVoicing(rootClass),
+      requestVoicing(rootClass),
     );
   }
   const {
@@ -103,6 +103,6 @@ export function search(
   if (!set.ok) return set;
   return found(
     findSetFrettings(neck.value, rootClass, { ...set.value, ...held }, limit),
-    askedFreely(rootClass, degreesOf(set.value.allowed)),
+    requestSet(rootClass, degreesOf(set.value.allowed)),
   );
 }

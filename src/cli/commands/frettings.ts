@@ -8,7 +8,7 @@ import { search, searchArguments } from "./frettingSearch";
 
 export const frettingsCommand = defineCommand({
   name: "frettings",
-  summary: "every way to put a voicing on a neck: --tuning standard --root C --voicing 0,7,12",
+  summary: "every fretting of a voicing on a neck: --tuning standard --root C --voicing 0,7,12",
   schema: object(searchArguments).noUnknown(),
   run: (args) => {
     const found = search(args, toLimit(args) ?? { reachMm: handReachMm(DEFAULT_HAND) });

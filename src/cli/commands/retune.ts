@@ -41,7 +41,7 @@ export const retuneCommand = defineCommand({
   print: (sheet) =>
     [
       ...sheet.order.map((string) => stepLine(sheet, string)),
-      `pull of all strings: ${Math.round(100 * sheet.pull.share)} % of before`,
+      `pull of all strings: ${Math.round(100 * sheet.pull.share)}% of before`,
       ...sheet.warnings.map((warning) =>
         "string" in warning
           ? `careful: string ${sheet.strings.length - warning.string}: ${warning.kind}`

@@ -8,7 +8,7 @@ import { success } from "@/core/result";
 
 export const routeCommand = defineCommand({
   name: "route",
-  summary: "the best ways through chords: --tuning 'drop D' --chords 'D5 F5 C5 Bb5' --k 3",
+  summary: "the best routes through chords: --tuning 'drop D' --chords 'D5 F5 C5 Bb5' --k 3",
   schema: routeSchema,
   run: (args) => {
     const planned = planForArguments(args);

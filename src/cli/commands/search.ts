@@ -21,7 +21,7 @@ import {
   NO_SEARCH_LIMITS,
   searchTunings,
   type FoundTuning,
-  type SearchQuestion,
+  type SearchRequest,
 } from "@/core/compare";
 import { type Fretting } from "@/core/fretting";
 import { stringScaleMm, type Neck } from "@/core/neck";
@@ -83,7 +83,7 @@ export const searchCommand = defineCommand({
     const others = args.catalogue ? TUNINGS.map((each) => each.midi) : [];
     const space = makeSearchSpace(midi, limits, others);
     if (!space.ok) return space;
-    const question: SearchQuestion = {
+    const request: SearchRequest = {
       neck: neck.value,
       player: { hand: toHand(args.hand), school: args.school },
       chords: countChords(chords.value),
@@ -93,14 +93,14 @@ export const searchCommand = defineCommand({
       onlyGainful: args.onlyGainful ?? false,
     };
     const start = performance.now();
-    const found = runToEnd(question);
+    const found = runToEnd(request);
     const seconds = (performance.now() - start) / 1000;
-    const unplayable = found.length === 0 ? findUnplayable(question) : null;
+    const unplayable = found.length === 0 ? findUnplayable(request) : null;
     if (unplayable) {
       return failure("chords", `no tuning within these limits can play ${unplayable.name}`);
     }
     return success({
-      tunings: found.map((each) => answerOf(question, each)),
+      tunings: found.map((each) => answerOf(request, each)),
       evaluated: space.value.size,
       seconds,
     });
@@ -118,7 +118,7 @@ export const searchCommand = defineCommand({
     ].join("\n"),
 });
 
-interface TuningAnswer {
+interface TuningResponse {
   readonly name: string;
   readonly midi: readonly Midi[];
   readonly score: number;
@@ -133,7 +133,7 @@ interface TuningAnswer {
   }[];
 }
 
-function answerOf({ chords }: SearchQuestion, found: FoundTuning): TuningAnswer {
+function answerOf({ chords }: SearchRequest, found: FoundTuning): TuningResponse {
   const { midi, score, retuning, grips } = found;
   return {
     name: nameTuning(midi).name,
@@ -150,8 +150,8 @@ function answerOf({ chords }: SearchQuestion, found: FoundTuning): TuningAnswer 
   };
 }
 
-function runToEnd(question: SearchQuestion): readonly FoundTuning[] {
-  const run = searchTunings(question);
+function runToEnd(request: SearchRequest): readonly FoundTuning[] {
+  const run = searchTunings(request);
   for (let step = run.next(); ; step = run.next()) if (step.done) return step.value;
 }
 

@@ -4,10 +4,10 @@ import { arrange, type ArrangedChord, type Arrangement } from "./arrange";
 import { addMark } from "./marks";
 import { placeOf } from "./placeOf";
 import { gripsOf, type SongRoute } from "./planSong";
-import { type SongQuestion } from "./question";
+import { type SongRequest } from "./request";
 import { LOOSENED_STRUMS, type Mark, type MarkPlace, type SongSettings } from "./settings";
 import { timeSong } from "./timeSong";
-import { planWay } from "./ways";
+import { planRouteOfKind } from "./routesOfKinds";
 
 /** Remedies for a change that is too fast or tight, in the order in which players try them (common practice). */
 export const ADVICE = [
@@ -37,7 +37,7 @@ export interface Advice {
   readonly changeTempoBpm: number | null;
 }
 
-export interface AdviceQuestion extends Omit<SongQuestion, "arrangement"> {
+export interface AdviceRequest extends Omit<SongRequest, "arrangement"> {
   readonly chart: Chart;
   readonly settings: SongSettings;
   /** The change, between the chords of the route. */
@@ -58,12 +58,12 @@ interface Try {
  * What helps a change of the chosen way, in the order in which players try it: each was planned through and timed. Only
  * what makes the change faster, and no other so slow that the song loses by it.
  */
-export function adviseOn(question: AdviceQuestion): readonly Advice[] {
-  const { chart, settings, change, neck, player } = question;
-  const book = question.book ?? makeEffortBook(neck, player);
+export function adviseOn(request: AdviceRequest): readonly Advice[] {
+  const { chart, settings, change, neck, player } = request;
+  const book = request.book ?? makeEffortBook(neck, player);
   const arrangement = arrange(chart, settings);
-  const asked: SongQuestion = { ...question, book, arrangement };
-  const planned = planWay(asked, settings.way);
+  const asked: SongRequest = { ...request, book, arrangement };
+  const planned = planRouteOfKind(asked, settings.routeKind);
   const route = planned.ok ? planned.value : null;
   const changed = route?.timed.changes[change];
   if (!route || !changed) return [];
@@ -72,8 +72,10 @@ export function adviseOn(question: AdviceQuestion): readonly Advice[] {
   const timed = (marks: readonly Mark[], isSameRoute: boolean): SongRoute | null => {
     const next = { ...asked, arrangement: arrange(chart, { ...settings, marks }) };
     if (isSameRoute) return { ...route, timed: timeSong(next, route.played, route.timed) };
-    const way = planWay(next, settings.way);
-    return way.ok && way.value.played.length === route.played.length ? way.value : null;
+    const routeKind = planRouteOfKind(next, settings.routeKind);
+    return routeKind.ok && routeKind.value.played.length === route.played.length
+      ? routeKind.value
+      : null;
   };
   const helpful = triesFor(asked, settings.marks, route, change).flatMap(
     ({ kind, chord, strums, marks }): readonly (Advice & { readonly isEnough: boolean })[] => {
@@ -102,12 +104,12 @@ export function adviseOn(question: AdviceQuestion): readonly Advice[] {
 
 /** The remedies to try on a change of a route. */
 function triesFor(
-  question: SongQuestion,
+  request: SongRequest,
   marks: readonly Mark[],
   route: SongRoute,
   change: number,
 ): readonly Try[] {
-  const { arrangement, neck, player } = question;
+  const { arrangement, neck, player } = request;
   const { chords } = arrangement;
   const [from, to] = [0, 1].map((step) => chords[route.played[change + step] ?? -1]);
   const [fromStop, toStop] = [0, 1].map((step) => route.timed.stops[change + step]);
@@ -157,7 +159,7 @@ function triesFor(
       offer("other fingers", step, (place) => pinOf(place, other));
     }
     offer("another place", step, (place) => ({ ...place, act: "forbid", fretting }));
-    const closed = closedGripOf(question, route.played[change + step] ?? -1);
+    const closed = closedGripOf(request, route.played[change + step] ?? -1);
     if (closed && closed.fretting.join() !== fretting.join()) {
       offer("closed shape", step, (place) => pinOf(place, closed));
     }
@@ -172,12 +174,12 @@ function pinOf(place: MarkPlace, { fretting, fingers }: Fingering): Mark {
 }
 
 /** The usual grip of a chord without open strings. */
-function closedGripOf(question: SongQuestion, index: number): Fingering | undefined {
-  const { arrangement } = question;
+function closedGripOf(request: SongRequest, index: number): Fingering | undefined {
+  const { arrangement } = request;
   const chord = arrangement.chords[index];
   if (!chord) return undefined;
   const closed = { ...chord, limits: { ...chord.limits, openStrings: "none" as const } };
-  return gripsOf({ ...question, arrangement: { ...arrangement, chords: [closed] } }, 0, 1)[0];
+  return gripsOf({ ...request, arrangement: { ...arrangement, chords: [closed] } }, 0, 1)[0];
 }
 
 /**

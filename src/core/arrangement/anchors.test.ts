@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { TIMING, type Level } from "@/core/motion";
 import { makeNeck } from "@/core/neck";
 import { readChart } from "@/core/song";
-import { addMark, arrange, DEFAULT_SONG_SETTINGS, planWay, type Mark } from ".";
+import { addMark, arrange, DEFAULT_SONG_SETTINGS, planRouteOfKind, type Mark } from ".";
 
 /** What players of each level can do (common practice), checked through the cleanTempoBpm that the screen shows. */
 const STANDARD = [40, 45, 50, 55, 59, 64];
@@ -17,7 +17,7 @@ function holdsTo(
   const neck = makeNeck({ midi });
   if (!neck.ok) throw new Error(neck.problem.message);
   const settings = { ...DEFAULT_SONG_SETTINGS, marks: marks.reduce<readonly Mark[]>(addMark, []) };
-  const planned = planWay(
+  const planned = planRouteOfKind(
     {
       arrangement: arrange(readChart(text), settings),
       neck: neck.value,

@@ -9,7 +9,7 @@ import {
   type Strike,
   type TextPlace,
 } from "@/core/song";
-import { asked } from "./asked";
+import { asked } from "./requestedNotes";
 import { marksAt } from "./marks";
 import { sectionKeys } from "./sectionKeys";
 import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";

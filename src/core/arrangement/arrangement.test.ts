@@ -12,12 +12,12 @@ import {
   DEFAULT_SONG_SETTINGS,
   findBlocked,
   NO_PLAY_LIMITS,
-  planWay,
-  planWays,
+  planRouteOfKind,
+  planNamedRoutes,
   type Mark,
-  type SongQuestion,
+  type SongRequest,
   type SongSettings,
-  type Way,
+  type RouteKind,
 } from ".";
 
 const neckOf = (midi: readonly number[], frets = 22): Neck => {
@@ -32,18 +32,18 @@ const settingsOf = (part: Partial<SongSettings> = {}): SongSettings => ({
   ...DEFAULT_SONG_SETTINGS,
   ...part,
 });
-const questionOf = (text: string, settings = settingsOf(), neck = STANDARD): SongQuestion => ({
+const requestOf = (text: string, settings = settingsOf(), neck = STANDARD): SongRequest => ({
   ...common,
   neck,
   arrangement: arrange(readChart(text), settings),
 });
-const routeOf = (question: SongQuestion, way: Way = "usual") => {
-  const planned = planWay(question, way);
+const routeOf = (request: SongRequest, routeKind: RouteKind = "usual") => {
+  const planned = planRouteOfKind(request, routeKind);
   if (!planned.ok) throw new Error(planned.problem.message);
   return planned.value;
 };
-const frettings = (question: SongQuestion, way?: Way) =>
-  routeOf(question, way).timed.stops.map(({ fingering }) =>
+const frettings = (request: SongRequest, routeKind?: RouteKind) =>
+  routeOf(request, routeKind).timed.stops.map(({ fingering }) =>
     fingering.fretting.map((fret) => fret ?? "x").join(""),
   );
 const SONG = "Tempo: 120\nVerse\n| A5 . D5 . | E5 | A5 G5 |\nChorus\n| F5 | C5 | G5 | D5 |";
@@ -108,16 +108,16 @@ describe("the way", () => {
       chords: read.value,
     });
     const [best] = plain.ok ? plain.value : [];
-    expect(routeOf(questionOf(SONG)).timed.total).toBeCloseTo(best?.total ?? NaN, 9);
-    expect(routeOf(questionOf(SONG)).timed.stops).toEqual(best?.stops);
+    expect(routeOf(requestOf(SONG)).timed.total).toBeCloseTo(best?.total ?? NaN, 9);
+    expect(routeOf(requestOf(SONG)).timed.stops).toEqual(best?.stops);
   });
 
   test("every name is earned by its figure", () => {
-    const question = questionOf(SONG);
-    const routes = planWays(question);
+    const request = requestOf(SONG);
+    const routes = planNamedRoutes(request);
     expect(routes.length).toBeGreaterThanOrEqual(5);
     expect(routes[0]?.names[0]).toBe("usual");
-    const whole = routes.filter(({ way }) => way !== "one string pair");
+    const whole = routes.filter(({ routeKind }) => routeKind !== "one string pair");
     const named = (name: string) => routes.find(({ names }) => names.some((each) => each === name));
     const min = (figure: (route: (typeof routes)[number]) => number) =>
       Math.min(...whole.map(figure));
@@ -132,11 +132,11 @@ describe("the way", () => {
 
   test("where a bass covers the low notes, every grip is the same without its low root", () => {
     const song = "| F | B | C | G | A5 | D/F# | N.C. |";
-    const gripsOf = (asked: SongQuestion) =>
+    const gripsOf = (asked: SongRequest) =>
       routeOf(asked).timed.stops.map(({ fingering }) => fingering.fretting);
-    const whole = gripsOf(questionOf(song));
+    const whole = gripsOf(requestOf(song));
     const limits = { ...NO_PLAY_LIMITS, withoutLowest: true };
-    const played = gripsOf(questionOf(song, settingsOf({ limits })));
+    const played = gripsOf(requestOf(song, settingsOf({ limits })));
     expect(played).toEqual(
       whole.map((grip) =>
         grip.with(
@@ -146,13 +146,13 @@ describe("the way", () => {
       ),
     );
     const fives = { ...limits, powerChordVoicing: [0, 7] };
-    expect(frettings(questionOf("| A5 |", settingsOf({ limits: fives })))).toEqual(
-      frettings(questionOf("| A5 |", settingsOf({ limits: { ...fives, withoutLowest: false } }))),
+    expect(frettings(requestOf("| A5 |", settingsOf({ limits: fives })))).toEqual(
+      frettings(requestOf("| A5 |", settingsOf({ limits: { ...fives, withoutLowest: false } }))),
     );
   });
 
   test("ways under a condition keep it, and no two of the others are nearly the same", () => {
-    const routes = planWays(questionOf(SONG));
+    const routes = planNamedRoutes(requestOf(SONG));
     const stopsOf = (name: string) =>
       (routes.find(({ names }) => names.some((each) => each === name))?.timed.stops ?? []).map(
         ({ fingering }) => fingering.fretting,
@@ -162,13 +162,15 @@ describe("the way", () => {
     expect(Math.max(...pressed) - Math.min(...pressed)).toBeLessThan(5);
     const places = new Map(
       stopsOf("one place").map((grip, at) => [
-        `${questionOf(SONG).arrangement.chords[at]?.name} ${grip.join()}`,
+        `${requestOf(SONG).arrangement.chords[at]?.name} ${grip.join()}`,
         at,
       ]),
     );
-    const names = new Set(questionOf(SONG).arrangement.chords.map(({ name }) => name));
+    const names = new Set(requestOf(SONG).arrangement.chords.map(({ name }) => name));
     expect(places.size).toBe(names.size);
-    const others = routes.filter(({ way }) => way === "usual" || way === "another");
+    const others = routes.filter(
+      ({ routeKind }) => routeKind === "usual" || routeKind === "another",
+    );
     for (const [at, { timed }] of others.entries()) {
       for (const other of others.slice(0, at)) {
         const different = timed.stops.filter(({ fingering }, index) =>
@@ -183,11 +185,11 @@ describe("the way", () => {
     const settings = settingsOf({
       sectionLimits: { Chorus: { ...NO_PLAY_LIMITS, frets: [7, 12], openStrings: "none" } },
     });
-    const stops = routeOf(questionOf(SONG, settings)).timed.stops;
+    const stops = routeOf(requestOf(SONG, settings)).timed.stops;
     const chorus = stops.slice(5).flatMap(({ fingering }) => fingering.fretting);
     expect(chorus.every((fret) => fret === null || (fret >= 7 && fret <= 12))).toBe(true);
-    expect(frettings(questionOf(SONG, settings)).slice(0, 1)).toEqual(
-      frettings(questionOf(SONG)).slice(0, 1),
+    expect(frettings(requestOf(SONG, settings)).slice(0, 1)).toEqual(
+      frettings(requestOf(SONG)).slice(0, 1),
     );
   });
 
@@ -203,7 +205,7 @@ describe("the way", () => {
       fingers: null,
     });
     const pinned = (mark: Mark) =>
-      frettings(questionOf(text, settingsOf({ marks: [mark] }))).map((each) => each === "577xxx");
+      frettings(requestOf(text, settingsOf({ marks: [mark] }))).map((each) => each === "577xxx");
     expect(pinned(pin("Verse", [2, 0]))[2]).toBe(true);
     expect(pinned(pin("Verse", null)).filter(Boolean)).toHaveLength(2);
     expect(pinned(pin(null, null)).filter(Boolean)).toHaveLength(3);
@@ -216,8 +218,8 @@ describe("the way", () => {
   ])("a pin %s rests, and the song keeps its way", (_, fretting) => {
     const where = { chord: "A5", section: null, at: null };
     const rests: Mark = { ...where, act: "pin", fretting, fingers: null };
-    const plain = frettings(questionOf("| A5 | D5 |"));
-    expect(frettings(questionOf("| A5 | D5 |", settingsOf({ marks: [rests] })))).toEqual(plain);
+    const plain = frettings(requestOf("| A5 | D5 |"));
+    expect(frettings(requestOf("| A5 | D5 |", settingsOf({ marks: [rests] })))).toEqual(plain);
   });
 
   test("fingers that do not hold a pinned grip any more are left to the planner", () => {
@@ -229,7 +231,7 @@ describe("the way", () => {
       fretting: [5, 7, 7, null, null, null],
       fingers: [4, 1, 1, 0, 0, 0],
     };
-    expect(frettings(questionOf("| A5 |", settingsOf({ marks: [pin] })))).toEqual(["577xxx"]);
+    expect(frettings(requestOf("| A5 |", settingsOf({ marks: [pin] })))).toEqual(["577xxx"]);
   });
 
   test("a grip that is forbidden everywhere may still be pinned at one place", () => {
@@ -245,8 +247,8 @@ describe("the way", () => {
       fingers: null,
     };
     const text = "| E5 | E5 |";
-    expect(frettings(questionOf(text, settingsOf({ marks: [forbid] })))).not.toContain("022xxx");
-    const both = frettings(questionOf(text, settingsOf({ marks: [forbid, here] })));
+    expect(frettings(requestOf(text, settingsOf({ marks: [forbid] })))).not.toContain("022xxx");
+    const both = frettings(requestOf(text, settingsOf({ marks: [forbid, here] })));
     expect(both[0]).not.toBe("022xxx");
     expect(both[1]).toBe("022xxx");
     expect(addMark([forbid], { ...where, act: "pin", fretting, fingers: null })).toHaveLength(1);
@@ -273,7 +275,7 @@ describe("where nothing is possible", () => {
     ]);
     expect(loosened.map(({ without }) => without)).toEqual(["frets", "rootStrings"]);
     for (const { settings: next, total } of loosened) {
-      expect(routeOf(questionOf("Verse\n| F5 | B5 |", next)).timed.total).toBeCloseTo(total, 9);
+      expect(routeOf(requestOf("Verse\n| F5 | B5 |", next)).timed.total).toBeCloseTo(total, 9);
     }
   });
 
@@ -281,14 +283,14 @@ describe("where nothing is possible", () => {
     const settings = settingsOf({
       limits: { ...NO_PLAY_LIMITS, frets: [1, 3], openStrings: "none" },
     });
-    const { played } = routeOf(questionOf("| F5 | E5 | G5 |", settings));
+    const { played } = routeOf(requestOf("| F5 | E5 | G5 |", settings));
     expect(played).not.toContain(1);
     expect(played).toContain(0);
     expect(blocked("| F5 | G5 |", settingsOf()).chords).toEqual([]);
   });
 
   test("drop D plays fives with one finger", () => {
-    expect(frettings(questionOf("| D5 | F5 | G5 |", settingsOf(), DROP_D))).toEqual([
+    expect(frettings(requestOf("| D5 | F5 | G5 |", settingsOf(), DROP_D))).toEqual([
       "000xxx",
       "333xxx",
       "555xxx",

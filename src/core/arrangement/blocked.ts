@@ -2,10 +2,10 @@ import { makeEffortBook } from "@/core/hand";
 import { type Chart } from "@/core/song";
 import { arrange, type ArrangedChord } from "./arrange";
 import { hasGrip } from "./planSong";
-import { type SongQuestion } from "./question";
+import { type SongRequest } from "./request";
 import { recipeOf } from "./recipes";
 import { NO_PLAY_LIMITS, type Mark, type PlayLimits, type SongSettings } from "./settings";
-import { planWay } from "./ways";
+import { planRouteOfKind } from "./routesOfKinds";
 
 /** What may forbid every grip of a chord. */
 export const BLOCKERS = ["frets", "rootStrings", "openStrings", "maxNotes", "forbidden"] as const;
@@ -37,19 +37,19 @@ export interface Blockage {
   readonly loosened: readonly Loosened[];
 }
 
-type BlockageQuestion = Omit<SongQuestion, "arrangement"> & {
+type BlockageRequest = Omit<SongRequest, "arrangement"> & {
   readonly chart: Chart;
   readonly settings: SongSettings;
 };
 
 /** Which chords of a song have no grip under its limits, which limit forbids each, and what loosening would cost. */
-export function findBlocked(asked: BlockageQuestion): Blockage {
+export function findBlocked(asked: BlockageRequest): Blockage {
   const { chart, settings, neck, player } = asked;
   const book = asked.book ?? makeEffortBook(neck, player);
   const arrangement = arrange(chart, settings);
-  const question: SongQuestion = { ...asked, book, arrangement };
-  const recipe = recipeOf("usual", question);
-  const has = (chord: ArrangedChord) => hasGrip(question, recipe, chord);
+  const request: SongRequest = { ...asked, book, arrangement };
+  const recipe = recipeOf("usual", request);
+  const has = (chord: ArrangedChord) => hasGrip(request, recipe, chord);
   const seen = new Set<string>();
   const chords = arrangement.chords.flatMap((chord): readonly BlockedChord[] => {
     const section = arrangement.sectionKeys[chord.section] ?? "";
@@ -76,7 +76,10 @@ export function findBlocked(asked: BlockageQuestion): Blockage {
   const named = new Set(chords.flatMap(({ by }) => by));
   const loosened = BLOCKERS.filter((by) => named.has(by)).flatMap((by): readonly Loosened[] => {
     const next = loosenSong(settings, by);
-    const planned = planWay({ ...question, arrangement: arrange(chart, next) }, settings.way);
+    const planned = planRouteOfKind(
+      { ...request, arrangement: arrange(chart, next) },
+      settings.routeKind,
+    );
     if (!planned.ok) return [];
     const { total, cleanTempoBpm } = planned.value.timed;
     return [{ without: by, settings: next, total, cleanTempoBpm }];
@@ -89,7 +92,11 @@ function loosen(limits: PlayLimits, by: Blocker): PlayLimits {
 }
 
 function freeOf(limits: PlayLimits): PlayLimits {
-  return { ...NO_PLAY_LIMITS, powerChordVoicing: limits.powerChordVoicing, withoutLowest: limits.withoutLowest };
+  return {
+    ...NO_PLAY_LIMITS,
+    powerChordVoicing: limits.powerChordVoicing,
+    withoutLowest: limits.withoutLowest,
+  };
 }
 
 function withoutForbidden(marks: readonly Mark[]): readonly Mark[] {

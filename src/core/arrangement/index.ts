@@ -25,20 +25,20 @@ export {
 export { addMark, marksAt } from "./marks";
 export { sectionKeys } from "./sectionKeys";
 export { gripsOf, planSong, type SongRoute } from "./planSong";
-export { type SongQuestion } from "./question";
+export { type SongRequest } from "./request";
 export {
   DEFAULT_SONG_SETTINGS,
   HELPS,
   LOOSENED_STRUMS,
   NO_PLAY_LIMITS,
-  WAYS,
+  ROUTE_KINDS,
   type Help,
   type LoosenedStrums,
   type Mark,
   type MarkPlace,
   type PlayLimits,
   type SongSettings,
-  type Way,
+  type RouteKind,
 } from "./settings";
 export {
   HOLDS_AT_TEMPO,
@@ -50,7 +50,7 @@ export {
 } from "./timeSong";
 export { keyOf } from "./keyOf";
 export { nameRoutes, type NamedRoute } from "./nameRoutes";
-export { planWay, planWays } from "./ways";
+export { planRouteOfKind, planNamedRoutes } from "./routesOfKinds";
 export { cornerOf, type Corner, type CornerRoot } from "./corner";
 export { countInOf, countWord, roundOf, type PlayEvent, type Round } from "./timeline";
-export { gripLimitsOf } from "./asked";
+export { gripLimitsOf } from "./requestedNotes";

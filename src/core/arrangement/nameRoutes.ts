@@ -3,11 +3,11 @@ import { ROUTE_RECIPES } from "@/core/plan";
 import { stringsOf } from "./figures";
 import { keyOf } from "./keyOf";
 import { type SongRoute } from "./planSong";
-import { WAYS, type Way } from "./settings";
+import { ROUTE_KINDS, type RouteKind } from "./settings";
 
 /** A route with the names that its figures earn among the others; the first is the one it goes by. */
 export interface NamedRoute extends SongRoute {
-  readonly names: readonly (Way | "another")[];
+  readonly names: readonly (RouteKind | "another")[];
 }
 
 /** Where a hand must be on average to be up the neck. */
@@ -22,43 +22,49 @@ export function nameRoutes(routes: readonly SongRoute[]): readonly NamedRoute[] 
   const inOrder = routes.toSorted((a, b) => orderOf(a) - orderOf(b));
   const kept: SongRoute[] = [];
   for (const route of inOrder) {
-    const isKept = keepsCondition(route.way)
+    const isKept = keepsCondition(route.routeKind)
       ? kept.every((other) => keyOf(other) !== keyOf(route))
       : kept.every((other) => isDistinctFrom(route, other));
     if (isKept) kept.push(route);
   }
   const holders = new Map(
-    WAYS.map((way) => [way, keepsCondition(way) ? sameAs(way, routes, kept) : holderOf(way, kept)]),
+    ROUTE_KINDS.map((routeKind) => [
+      routeKind,
+      keepsCondition(routeKind) ? sameAs(routeKind, routes, kept) : holderOf(routeKind, kept),
+    ]),
   );
   return kept
-    .map((route) => ({ ...route, names: WAYS.filter((way) => holders.get(way) === route) }))
+    .map((route) => ({
+      ...route,
+      names: ROUTE_KINDS.filter((routeKind) => holders.get(routeKind) === route),
+    }))
     .flatMap((route): NamedRoute[] => {
       if (route.names.length > 0) return [route];
-      return route.way === "another" ? [{ ...route, names: ["another"] }] : [];
+      return route.routeKind === "another" ? [{ ...route, names: ["another"] }] : [];
     })
     .toSorted((a, b) => nameOrder(a) - nameOrder(b));
 }
 
 /** Whether a way is a condition that a route keeps, rather than a figure that it is best at. */
-function keepsCondition(way: SongRoute["way"]): boolean {
-  return way === "usual" || (ROUTE_RECIPES as readonly string[]).includes(way);
+function keepsCondition(routeKind: SongRoute["routeKind"]): boolean {
+  return routeKind === "usual" || (ROUTE_RECIPES as readonly string[]).includes(routeKind);
 }
 
-function orderOf({ way }: SongRoute): number {
-  return way === "another" ? WAYS.length : WAYS.indexOf(way);
+function orderOf({ routeKind }: SongRoute): number {
+  return routeKind === "another" ? ROUTE_KINDS.length : ROUTE_KINDS.indexOf(routeKind);
 }
 
 function nameOrder({ names: [first = "another"] }: NamedRoute): number {
-  return first === "another" ? WAYS.length : WAYS.indexOf(first);
+  return first === "another" ? ROUTE_KINDS.length : ROUTE_KINDS.indexOf(first);
 }
 
 /** The kept route that is the same as the one planned under a condition. */
 function sameAs(
-  way: Way,
+  routeKind: RouteKind,
   routes: readonly SongRoute[],
   kept: readonly SongRoute[],
 ): SongRoute | undefined {
-  const planned = routes.find((route) => route.way === way);
+  const planned = routes.find((route) => route.routeKind === routeKind);
   return planned && kept.find((route) => keyOf(route) === keyOf(planned));
 }
 
@@ -73,29 +79,29 @@ function isDistinctFrom(a: SongRoute, b: SongRoute): boolean {
 }
 
 /** The one route that a name belongs to: of those that are best at it, the one that was looked for under it. */
-function holderOf(way: Way, all: readonly SongRoute[]): SongRoute | undefined {
-  const best = all.filter((route) => earns(way, route, all));
+function holderOf(routeKind: RouteKind, all: readonly SongRoute[]): SongRoute | undefined {
+  const best = all.filter((route) => earns(routeKind, route, all));
   return (
-    best.find((route) => route.way === way) ??
-    best.find((route) => route.way === "usual") ??
+    best.find((route) => route.routeKind === routeKind) ??
+    best.find((route) => route.routeKind === "usual") ??
     best[0]
   );
 }
 
-function earns(way: Way, route: SongRoute, all: readonly SongRoute[]): boolean {
+function earns(routeKind: RouteKind, route: SongRoute, all: readonly SongRoute[]): boolean {
   const { timed } = route;
   // One pair of strings plays less of each chord, and is measured against no other.
-  const isPair = route.way === "one string pair";
-  const rivals = all.filter((each) => each.way !== "one string pair");
+  const isPair = route.routeKind === "one string pair";
+  const rivals = all.filter((each) => each.routeKind !== "one string pair");
   const isMost = (figure: (each: SongRoute) => number) =>
     rivals.every((each) => figure(each) <= figure(route)) && !isPair;
-  switch (way) {
+  switch (routeKind) {
     case "usual":
     case "closed":
     case "one place":
     case "one shape":
     case "one position":
-      return route.way === way;
+      return route.routeKind === routeKind;
     case "least movement":
       return isMost((each) => -each.timed.travelMm);
     case "least hardest change":

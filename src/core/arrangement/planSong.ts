@@ -9,20 +9,20 @@ import {
   steadyFingers,
   type ChordTerms,
   type GripRoute,
-  type RouteQuestion,
+  type RouteRequest,
 } from "@/core/plan";
 import { success, type Result } from "@/core/result";
 import { type ArrangedChord, type Arrangement } from "./arrange";
-import { gripLimitsOf } from "./asked";
+import { gripLimitsOf } from "./requestedNotes";
 import { withoutLowNote } from "./lowNote";
-import { type SongQuestion } from "./question";
+import { type SongRequest } from "./request";
 import { recipeOf, type Recipe } from "./recipes";
-import { type PlayLimits, type Way } from "./settings";
+import { type PlayLimits, type RouteKind } from "./settings";
 import { timeSong, type TimedSong } from "./timeSong";
 
 /** One way to play a song, or what of it can be played. */
 export interface SongRoute {
-  readonly way: Way | "another";
+  readonly routeKind: RouteKind | "another";
   /** Of which chords there are stops: indices in the arrangement, in order. */
   readonly played: readonly number[];
   readonly timed: TimedSong;
@@ -32,35 +32,39 @@ export interface SongRoute {
  * A route through the chords of a song. Chords without any grip are left out, so that the rest can be seen; the problem
  * is that of a song without a single chord that can be played.
  */
-export function planSong(question: SongQuestion, way: Way): Result<SongRoute> {
-  return planWith(question, recipeOf(way, question), way);
+export function planSong(request: SongRequest, routeKind: RouteKind): Result<SongRoute> {
+  return planWith(request, recipeOf(routeKind, request), routeKind);
 }
 
-export function planWith(question: SongQuestion, recipe: Recipe, way: Way): Result<SongRoute> {
-  const routes = routesOf(question, recipe, 1);
+export function planWith(
+  request: SongRequest,
+  recipe: Recipe,
+  routeKind: RouteKind,
+): Result<SongRoute> {
+  const routes = routesOf(request, recipe, 1);
   if (!routes.ok) return routes;
   const [route] = routes.value.routes;
   if (!route) throw new RangeError("planned no route");
   const { played } = routes.value;
-  return { ok: true, value: { way, played, timed: timeSong(question, played, route) } };
+  return { ok: true, value: { routeKind, played, timed: timeSong(request, played, route) } };
 }
 
 /** The best few routes of a recipe, each distinct from those before it, and which chords they play. */
 export function routesOf(
-  question: SongQuestion,
+  request: SongRequest,
   recipe: Recipe,
   max: number,
 ): Result<{ readonly played: readonly number[]; readonly routes: readonly GripRoute[] }> {
-  const { arrangement } = question;
-  const book = question.book ?? makeEffortBook(question.neck, question.player);
+  const { arrangement } = request;
+  const book = request.book ?? makeEffortBook(request.neck, request.player);
   const all = arrangement.chords.map((_, index) => index);
   const plan = (played: readonly number[]) =>
-    planAsPlayed(routeQuestion({ ...question, book }, recipe, played, max), arrangement, played);
+    planAsPlayed(routeRequest({ ...request, book }, recipe, played, max), arrangement, played);
   const first = plan(all);
   if (first.ok) return { ok: true, value: { played: all, routes: first.value } };
   const played = all.filter((index) => {
     const chord = arrangement.chords[index];
-    return chord && hasGrip({ ...question, book }, recipe, chord);
+    return chord && hasGrip({ ...request, book }, recipe, chord);
   });
   if (played.length === 0 || played.length === all.length) return first;
   const rest = plan(played);
@@ -69,23 +73,23 @@ export function routesOf(
 
 /** The routes of a question with each grip of a chord in a section fingered one way, and low notes left to a bass. */
 function planAsPlayed(
-  question: RouteQuestion,
+  request: RouteRequest,
   { chords }: Arrangement,
   played: readonly number[],
 ): Result<readonly GripRoute[]> {
-  const planned = planRoutes(question);
+  const planned = planRoutes(request);
   if (!planned.ok) return planned;
   const arranged = played.flatMap((index) => chords[index] ?? []);
   return success(
     planned.value.map((route) =>
-      steady(withoutLowNotes(route, question, arranged), question, arranged),
+      steady(withoutLowNotes(route, request, arranged), request, arranged),
     ),
   );
 }
 
 function steady(
   route: GripRoute,
-  { neck, memo, goal, pins = [] }: RouteQuestion,
+  { neck, memo, goal, pins = [] }: RouteRequest,
   arranged: readonly ArrangedChord[],
 ): GripRoute {
   if (goal === "hardest") return route;
@@ -101,21 +105,21 @@ function steady(
 /** The same places without the low notes that are left to a bass; pinned grips stay as they are. */
 function withoutLowNotes(
   { stops, ...route }: GripRoute,
-  question: RouteQuestion,
+  request: RouteRequest,
   arranged: readonly ArrangedChord[],
 ): GripRoute {
   const pins = stops.map(({ fingering: { fretting } }, index) => {
-    const own = question.pins?.find((pin) => pin.index === index);
+    const own = request.pins?.find((pin) => pin.index === index);
     const chord = arranged[index];
     const left =
       !own && chord?.limits.withoutLowest
-        ? withoutLowNote(question.neck, fretting, chord.chord)
+        ? withoutLowNote(request.neck, fretting, chord.chord)
         : null;
     return own ?? { index, fretting: left ?? fretting, isChanged: left !== null };
   });
   if (!pins.some((pin) => "isChanged" in pin && pin.isChanged)) return { stops, ...route };
   const planned = planRoutes({
-    ...question,
+    ...request,
     pins,
     forbidden: [],
     recipe: "usual",
@@ -125,12 +129,12 @@ function withoutLowNotes(
   return (planned.ok && planned.value[0]) || { stops, ...route };
 }
 
-function routeQuestion(
-  { arrangement, neck, player, book, memo }: SongQuestion,
+function routeRequest(
+  { arrangement, neck, player, book, memo }: SongRequest,
   recipe: Recipe,
   played: readonly number[],
   max: number,
-): RouteQuestion {
+): RouteRequest {
   const chords = played.flatMap((index) => arrangement.chords[index] ?? []);
   return {
     neck,
@@ -170,7 +174,7 @@ function pinOf(
   const { fretting, fingers } = pin;
   const ways = rankFingers(neck, fretting, player);
   if (ways.length === 0) return null;
-  const isHeldSo = ways.some((way) => way.fingers.join() === fingers?.join());
+  const isHeldSo = ways.some((routeKind) => routeKind.fingers.join() === fingers?.join());
   return fingers && isHeldSo ? { fretting, fingers } : { fretting };
 }
 
@@ -185,8 +189,8 @@ function isOnNeck(fretting: Fretting, { midi, frets }: Neck): boolean {
 }
 
 /** Whether a chord has a grip under its limits, beside those that are forbidden, or one that is pinned. */
-export function hasGrip(question: SongQuestion, recipe: Recipe, chord: ArrangedChord): boolean {
-  const { neck, player, book } = question;
+export function hasGrip(request: SongRequest, recipe: Recipe, chord: ArrangedChord): boolean {
+  const { neck, player, book } = request;
   if (pinOf(chord, neck, player)) return true;
   const { weights, limits } = termsOf(chord.limits, recipe);
   const forbidden = forbiddenFor(chord, neck);
@@ -196,11 +200,11 @@ export function hasGrip(question: SongQuestion, recipe: Recipe, chord: ArrangedC
 }
 
 /** The grips of one chord of a song that cost least under its limits, each with its usual fingers. */
-export function gripsOf(question: SongQuestion, index: number, max: number): readonly Fingering[] {
-  const { arrangement, neck, player, book } = question;
+export function gripsOf(request: SongRequest, index: number, max: number): readonly Fingering[] {
+  const { arrangement, neck, player, book } = request;
   const chord = arrangement.chords[index];
   if (!chord) return [];
-  const recipe = recipeOf("usual", question);
+  const recipe = recipeOf("usual", request);
   const { weights, limits } = termsOf(chord.limits, recipe);
   const frettings = makeGripSearch(neck, player, weights, book, limits)
     .cheapest(neck.midi, chord.chord, max)

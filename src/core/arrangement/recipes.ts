@@ -3,8 +3,8 @@ import { type GripLimits, type Weights } from "@/core/gripSearch";
 import { type Neck } from "@/core/neck";
 import { type Goal, type NearbyGrips, type RouteRecipe } from "@/core/plan";
 import { tiltOfWish, type Tilt } from "@/core/preference";
-import { twoOf } from "./asked";
-import { type Way } from "./settings";
+import { twoOf } from "./requestedNotes";
+import { type RouteKind } from "./settings";
 
 /** How a route is looked for, so that it may earn a name. */
 export interface Recipe {
@@ -34,8 +34,8 @@ const MOVING: NearbyGrips = { withinPoints: 8, share: 0.3 };
 /** Where a hand is up the neck (a judgement). */
 const UP_FROM_FRET = 7;
 
-export function recipeOf(way: Way, { neck }: { readonly neck: Neck }): Recipe {
-  switch (way) {
+export function recipeOf(routeKind: RouteKind, { neck }: { readonly neck: Neck }): Recipe {
+  switch (routeKind) {
     case "usual":
     case "one string pair":
       return PLAIN;
@@ -43,7 +43,7 @@ export function recipeOf(way: Way, { neck }: { readonly neck: Neck }): Recipe {
     case "one place":
     case "one shape":
     case "one position":
-      return { ...PLAIN, keeps: way };
+      return { ...PLAIN, keeps: routeKind };
     case "least movement":
       return { ...PLAIN, nearby: MOVING };
     case "least hardest change":

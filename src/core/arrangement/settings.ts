@@ -53,7 +53,7 @@ export const HELPS = ["root", "two", "full"] as const;
 export type Help = (typeof HELPS)[number];
 
 /** What a route is chosen for: what is usual, a condition that it keeps, or a figure that it is best at. */
-export const WAYS = [
+export const ROUTE_KINDS = [
   "usual",
   "closed",
   "one place",
@@ -66,7 +66,7 @@ export const WAYS = [
   "up the neck",
   "one string pair",
 ] as const;
-export type Way = (typeof WAYS)[number];
+export type RouteKind = (typeof ROUTE_KINDS)[number];
 
 /** How the player wants a song to be played, beside its chart. */
 export interface SongSettings {
@@ -78,7 +78,7 @@ export interface SongSettings {
   /** By section, as `sectionKeys` tells them apart: what holds there instead. */
   readonly sectionLimits: Readonly<Record<string, PlayLimits>>;
   readonly marks: readonly Mark[];
-  readonly way: Way;
+  readonly routeKind: RouteKind;
 }
 
 export const NO_PLAY_LIMITS: PlayLimits = {
@@ -96,5 +96,5 @@ export const DEFAULT_SONG_SETTINGS: SongSettings = {
   limits: NO_PLAY_LIMITS,
   sectionLimits: {},
   marks: [],
-  way: "usual",
+  routeKind: "usual",
 };

@@ -84,9 +84,9 @@ describe("what holds at tempo", () => {
   test("advice is planned through: what it promises is what comes of it", () => {
     const text = "Tempo: 200\n| C5 F#5 | Bb5 E5 |";
     const settings = { ...DEFAULT_SONG_SETTINGS, limits: { ...NO_PLAY_LIMITS, rootStrings: [0] } };
-    const { question, route: before } = makeSong(text, settings);
+    const { request, route: before } = makeSong(text, settings);
     const change = before.timed.worst ?? -1;
-    const advice = adviseOn({ ...question, chart: readChart(text), settings, change });
+    const advice = adviseOn({ ...request, chart: readChart(text), settings, change });
     expect(advice[0]).toMatchObject({ kind: "let strums go", strums: 1 });
     const kinds = advice.map(({ kind }) => ADVICE.indexOf(kind));
     expect(kinds).toEqual([...kinds].sort((a, b) => a - b));
@@ -108,8 +108,8 @@ describe("what holds at tempo", () => {
       pin("A", [null, 0, 2, 2, 2, 0], [0, 0, 1, 2, 3, 0]),
     ];
     const settings = { ...DEFAULT_SONG_SETTINGS, marks };
-    const { question } = makeSong(text, settings);
-    const advice = adviseOn({ ...question, chart: readChart(text), settings, change: 0 });
+    const { request } = makeSong(text, settings);
+    const advice = adviseOn({ ...request, chart: readChart(text), settings, change: 0 });
     const fingers = advice.find(({ kind }) => kind === "other fingers");
     expect(fingers?.marks.at(-1)).toMatchObject({ chord: "A", fingers: [0, 0, 2, 1, 3, 0] });
   });

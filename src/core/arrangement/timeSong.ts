@@ -1,4 +1,4 @@
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { soundingMidi } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import { type Fingering } from "@/core/hand";
@@ -16,7 +16,7 @@ import { changeGaps } from "@/core/song";
 import { type ArrangedChord } from "./arrange";
 import { downStrokeLimit } from "./downStrokes";
 import { lowestOf } from "./figures";
-import { type SongQuestion } from "./question";
+import { type SongRequest } from "./request";
 
 /** The verdict at a tempo; "tight" is what only the fastest players of the level manage. */
 export const HOLDS_AT_TEMPO = ["holds", "tight", "too fast"] as const;
@@ -54,7 +54,7 @@ export interface TimedSong extends Omit<TimedRoute, "changes" | "total"> {
 
 /** What a route through a song asks of the hand at the song's tempo. */
 export function timeSong(
-  { arrangement, neck, player, constants, downStrokesBpm }: SongQuestion,
+  { arrangement, neck, player, constants, downStrokesBpm }: SongRequest,
   played: readonly number[],
   route: GripRoute,
 ): TimedSong {
@@ -114,7 +114,7 @@ function gripPoints(
 ): number {
   const midi = soundingMidi(neck, fretting);
   if (midi.length === 0) return effort;
-  const look = { fretting, midi, fingers: presses.length, asked: askedOf(chord) };
+  const look = { fretting, midi, fingers: presses.length, asked: requestOf(chord) };
   return effort + preferencePoints(look, tilts);
 }
 

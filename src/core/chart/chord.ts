@@ -1,5 +1,11 @@
 import { pitchClass, pitchClassOf, type Midi, type Note } from "@/core/pitch";
-import { degreesOf, nameChord, requiredDegrees, type Voicing, type ChordForm } from "@/core/voicing";
+import {
+  degreesOf,
+  nameChord,
+  requiredDegrees,
+  type Voicing,
+  type ChordForm,
+} from "@/core/voicing";
 
 /** A chord of a chart, with what may be played for it. */
 export interface Chord {

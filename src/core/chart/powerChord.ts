@@ -22,7 +22,10 @@ export function powerChordSuffix(semitones: readonly number[]): string {
  * A chord as its five: `fiveStack` with the chord's own fifth. A fifth in the bass is played as fifth and root; any
  * other bass is not played.
  */
-export function powerChordOf({ root, quality, bass }: ChordParts, powerChordVoicing: Voicing): Chord {
+export function powerChordOf(
+  { root, quality, bass }: ChordParts,
+  powerChordVoicing: Voicing,
+): Chord {
   const fifth = fifthOf(quality.semitones);
   const over = bass && pitchClass(pitchClassOf(bass) - pitchClassOf(root));
   const isFifthBelow = over === fifth;

@@ -58,7 +58,8 @@ export function readChord(
   }
   const { root, quality, bass } = parts;
   if (quality.suffix === "5" && bass === null) return success(powerChordOn(root, options));
-  if (quality.suffix.startsWith("5")) return success(powerChordOf(parts, options.powerChordVoicing));
+  if (quality.suffix.startsWith("5"))
+    return success(powerChordOf(parts, options.powerChordVoicing));
   const over = bass === null ? null : pitchClassOf(bass) - pitchClassOf(root);
   return success({
     name: `${noteText(root)}${quality.suffix}${bass === null ? "" : `/${noteText(bass)}`}`,
@@ -73,7 +74,11 @@ export function powerChordOnPitchClass(pitchClass: number, options: ChordOptions
 }
 
 function powerChordOn(root: Note, { powerChordVoicing }: ChordOptions): Chord {
-  return { name: `${noteText(root)}5`, root, tones: { kind: "voicing", voicing: powerChordVoicing } };
+  return {
+    name: `${noteText(root)}5`,
+    root,
+    tones: { kind: "voicing", voicing: powerChordVoicing },
+  };
 }
 
 /** The kind, and the bass after a slash; "6/9" is a kind of its own. */

@@ -3,14 +3,14 @@ import { soundingMidi, type Fretting } from "@/core/fretting";
 import { findGrips, findSetGrips, type Grip, type Taste } from "@/core/grip";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
-import { askedFreely, askedVoicing, type Asked } from "@/core/preference";
+import { requestSet, requestVoicing, type RequestedChord } from "@/core/preference";
 
 /** What the chord asks of its grips, for the preference of players. */
-export function askedOf({ root, tones }: Chord): Asked {
+export function requestOf({ root, tones }: Chord): RequestedChord {
   const rootClass = pitchClassOf(root);
   return tones.kind === "voicing"
-    ? askedVoicing(rootClass)
-    : askedFreely(rootClass, tones.allowed, tones.bass, tones.bassIsForeign);
+    ? requestVoicing(rootClass)
+    : requestSet(rootClass, tones.allowed, tones.bass, tones.bassIsForeign);
 }
 
 /** Every grip of a chord that this player can hold, usual first. May throw TooManyFrettings. */
@@ -25,5 +25,5 @@ export function findChordGrips(neck: Neck, chord: Chord, player: Taste = {}): re
     maxNotes: strings,
   };
   const passes = (fretting: Fretting) => hasItsBass(chord, soundingMidi(neck, fretting));
-  return findSetGrips(neck, root, set, player, passes, askedOf(chord));
+  return findSetGrips(neck, root, set, player, passes, requestOf(chord));
 }

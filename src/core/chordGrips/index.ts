@@ -1,2 +1,2 @@
-export { askedOf, findChordGrips } from "./chordGrips";
+export { requestOf, findChordGrips } from "./chordGrips";
 export { type GripCounts, countGrips, sumCounts } from "./countGrips";

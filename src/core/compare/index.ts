@@ -6,7 +6,7 @@ export {
   type FoundTuning,
   MAX_FOUND,
   type SearchProgress,
-  type SearchQuestion,
+  type SearchRequest,
   searchTunings,
 } from "./searchTunings";
 export {

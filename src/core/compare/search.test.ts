@@ -15,7 +15,7 @@ import {
   type SearchLimits,
   type SearchSpace,
 } from "./searchSpace";
-import { searchTunings, type SearchProgress, type SearchQuestion } from "./searchTunings";
+import { searchTunings, type SearchProgress, type SearchRequest } from "./searchTunings";
 
 const STANDARD = usualMidi(6);
 const MOST = 20;
@@ -56,7 +56,7 @@ function tuningsOf({ from, perString, maxTurned, others }: SearchSpace): number[
 
 /** A tuning's score by enumerating every grip of every chord in it. */
 function scoreFromScratch(
-  { neck, player, chords, weights, space }: SearchQuestion,
+  { neck, player, chords, weights, space }: SearchRequest,
   midi: readonly number[],
 ): number {
   const tuned = retuneNeck(neck, midi);
@@ -72,9 +72,9 @@ function scoreFromScratch(
   );
 }
 
-function search(question: SearchQuestion) {
+function search(request: SearchRequest) {
   const reports: SearchProgress[] = [];
-  const run = searchTunings(question);
+  const run = searchTunings(request);
   for (let step = run.next(); ; step = run.next()) {
     if (step.done) return { found: step.value, reports };
     reports.push(step.value);
@@ -89,16 +89,16 @@ const WEIGHTS: readonly Weights[] = [
 ];
 
 describe("a search finds what counting out every tuning finds", () => {
-  const check = (question: SearchQuestion) => {
-    const { found } = search(question);
-    const all = tuningsOf(question.space)
-      .map((midi) => scoreFromScratch(question, midi))
+  const check = (request: SearchRequest) => {
+    const { found } = search(request);
+    const all = tuningsOf(request.space)
+      .map((midi) => scoreFromScratch(request, midi))
       .filter((score) => score < Infinity)
       .sort((a, b) => a - b);
     expect(found).toHaveLength(Math.min(MOST, all.length));
     for (const [place, { midi, score }] of found.entries()) {
       expect(score).toBeCloseTo(all[place] ?? NaN, 6);
-      expect(scoreFromScratch(question, midi)).toBeCloseTo(score, 6);
+      expect(scoreFromScratch(request, midi)).toBeCloseTo(score, 6);
     }
   };
 
@@ -149,15 +149,18 @@ describe("a search finds what counting out every tuning finds", () => {
     if (!made.ok) throw new Error(made.problem.message);
     const weights = { ...DEFAULT_WEIGHTS, low: 1 };
     const space = spaceOf(from, { up: 1, down: 1 });
-    const question = { neck: made.value, player: {}, chords: chordsOf("G5 Dm"), weights, space };
-    check({ ...question, max: MOST, onlyGainful: false });
+    const request = { neck: made.value, player: {}, chords: chordsOf("G5 Dm"), weights, space };
+    check({ ...request, max: MOST, onlyGainful: false });
   }, 60_000);
 
   test("a voicing of more tones than strings is found nowhere", () => {
-    const read = readProgression("D5", { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing: [0, 7, 12, 19, 24] });
+    const read = readProgression("D5", {
+      ...DEFAULT_CHORD_OPTIONS,
+      powerChordVoicing: [0, 7, 12, 19, 24],
+    });
     const chords = read.ok ? countChords(read.value) : [];
     const from = STANDARD.slice(0, 4);
-    const question = {
+    const request = {
       neck: neckOf(from),
       player: {},
       chords,
@@ -165,7 +168,7 @@ describe("a search finds what counting out every tuning finds", () => {
       max: MOST,
       onlyGainful: false,
     };
-    expect(search({ ...question, space: spaceOf(from) }).found).toEqual([]);
+    expect(search({ ...request, space: spaceOf(from) }).found).toEqual([]);
   });
 
   test("left to strings that gain something, the best of those that do", () => {
@@ -176,10 +179,10 @@ describe("a search finds what counting out every tuning finds", () => {
       if (!weights) throw new Error();
       const from = STANDARD.slice(0, 4);
       const space = spaceOf(from, { up: 1, down: 2 });
-      const question = { neck: neckOf(from), player: {}, chords: chordsOf(text), weights, space };
+      const request = { neck: neckOf(from), player: {}, chords: chordsOf(text), weights, space };
       const chordCosts = new Map(
         tuningsOf(space).map((midi) => {
-          const score = scoreFromScratch({ ...question, max: MOST, onlyGainful: false }, midi);
+          const score = scoreFromScratch({ ...request, max: MOST, onlyGainful: false }, midi);
           return [midi.join(), score - weights.retuning * retuningPoints(from, midi)] as const;
         }),
       );
@@ -195,7 +198,7 @@ describe("a search finds what counting out every tuning finds", () => {
         .map((midi) => costOf(midi) + weights.retuning * retuningPoints(from, midi))
         .filter((score) => score < Infinity)
         .sort((a, b) => a - b);
-      const { found } = search({ ...question, max: MOST, onlyGainful: true });
+      const { found } = search({ ...request, max: MOST, onlyGainful: true });
       expect(found).toHaveLength(Math.min(MOST, scores.length));
       for (const [place, { score }] of found.entries()) {
         expect(score).toBeCloseTo(scores[place] ?? NaN, 6);

@@ -21,7 +21,7 @@ import { type SearchSpace } from "./searchSpace";
 import { makeShortlist, type ScoredTuning } from "./shortlist";
 import { stringSets } from "./stringSets";
 
-export interface SearchQuestion {
+export interface SearchRequest {
   /** The guitar's neck; what it is tuned to does not matter. */
   readonly neck: Neck;
   readonly player: Taste;
@@ -63,17 +63,17 @@ const PROBED = 24;
  * its progress; to end it, stop asking.
  */
 export function* searchTunings(
-  question: SearchQuestion,
+  request: SearchRequest,
 ): Generator<SearchProgress, readonly FoundTuning[]> {
-  const { neck, player, chords, weights, space, max } = question;
-  const search = makeGripSearch(neck, player, weights, undefined, question.limits);
+  const { neck, player, chords, weights, space, max } = request;
+  const search = makeGripSearch(neck, player, weights, undefined, request.limits);
   const shortlist = makeShortlist(max);
   const field = makeField(space, weights, neck.capo);
   const scoreOf = (midi: readonly Midi[], limit: number) =>
-    scoreTuning(search, question, midi, limit);
+    scoreTuning(search, request, midi, limit);
   const probe = (midi: readonly Midi[]) => {
     const scored = scoreOf(midi, shortlist.worst());
-    if (scored.score < Infinity && isWanted(question, scored, scoreOf)) shortlist.offer(scored);
+    if (scored.score < Infinity && isWanted(request, scored, scoreOf)) shortlist.offer(scored);
   };
   const probeCheapest = () => {
     for (const row of field.cheapest(PROBED)) probe(field.midiOf(row));
@@ -87,7 +87,7 @@ export function* searchTunings(
 
   const work = chords.map(({ chord }) => workOf(space, chord));
   const allWork = work.flat().reduce((sum, each) => sum + each.groups, 0);
-  const floor = minPossible(question);
+  const floor = minPossible(request);
   for (const [index, { chord, times }] of chords.entries()) {
     const later = chords.slice(index + 1).reduce((sum, each) => sum + each.times, 0) * floor;
     /** What the chord may cost in a tuning that can still come in. */
@@ -103,7 +103,7 @@ export function* searchTunings(
     probeCheapest();
     yield { share, open, best: shortlist.best() };
   }
-  for (const scored of lastOnes(question, field, shortlist.worst())) shortlist.offer(scored);
+  for (const scored of lastOnes(request, field, shortlist.worst())) shortlist.offer(scored);
   return shortlist.best().map((tuning) => ({
     ...tuning,
     grips: chords.flatMap(({ chord }) =>
@@ -113,8 +113,8 @@ export function* searchTunings(
 }
 
 /** What is left of the field when all chords are added, as far as it may come in and is wanted. */
-function lastOnes(question: SearchQuestion, field: Field, worst: number): readonly ScoredTuning[] {
-  const { from } = question.space;
+function lastOnes(request: SearchRequest, field: Field, worst: number): readonly ScoredTuning[] {
+  const { from } = request.space;
   const left = new Map<string, ScoredTuning>();
   for (const [row, score] of field.costs.entries()) {
     if (score > worst + ROUNDING) continue;
@@ -123,12 +123,12 @@ function lastOnes(question: SearchQuestion, field: Field, worst: number): readon
   }
   // With a string left alone a tuning scores no worse, so it would be left as well.
   const scoreOf = (midi: readonly Midi[]) => left.get(midi.join()) ?? null;
-  return [...left.values()].filter((scored) => isWanted(question, scored, scoreOf));
+  return [...left.values()].filter((scored) => isWanted(request, scored, scoreOf));
 }
 
 /** Whether every string that is turned gains something, where only such tunings are asked for. */
 function isWanted(
-  { space: { from, perString }, weights, onlyGainful }: SearchQuestion,
+  { space: { from, perString }, weights, onlyGainful }: SearchRequest,
   { midi, score }: ScoredTuning,
   scoreOf: (midi: readonly Midi[], limit: number) => ScoredTuning | null,
 ): boolean {
@@ -145,14 +145,14 @@ function isWanted(
 /** A tuning's score, chord by chord; Infinity where it is over `limit` or a chord has no grip. */
 function scoreTuning(
   search: GripSearch,
-  question: SearchQuestion,
+  request: SearchRequest,
   midi: readonly Midi[],
   limit = Infinity,
 ): ScoredTuning {
-  const { neck, chords, weights, space } = question;
+  const { neck, chords, weights, space } = request;
   const sounding = retuneNeck(neck, midi).midi;
   const retuning = retuningPoints(space.from, midi);
-  const floor = minPossible(question);
+  const floor = minPossible(request);
   let score = weighRetuning(retuning, weights);
   let later = chords.reduce((sum, { times }) => sum + times, 0) * floor;
   for (const { chord, times } of chords) {
@@ -166,7 +166,7 @@ function scoreTuning(
 }
 
 /** What no grip in any tuning of a question costs less than, with a capo or without. */
-function minPossible({ space, weights, player, neck }: SearchQuestion): number {
+function minPossible({ space, weights, player, neck }: SearchRequest): number {
   const { perString, others } = space;
   const { low, ringing, usual } = weights;
   const strings = perString.length;

@@ -1,5 +1,5 @@
 import { type Chord, type CountedChord } from "@/core/chart";
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { rankGrips, type Grip, type Taste } from "@/core/grip";
 import { type GripSearch } from "@/core/gripSearch";
 import { type Neck } from "@/core/neck";
@@ -61,7 +61,7 @@ function gripsOf(
   player: Taste,
   cost: number,
 ): readonly WeighedGrip[] {
-  const grips = rankGrips(neck, chord.root, [fretting], player, askedOf(chord));
+  const grips = rankGrips(neck, chord.root, [fretting], player, requestOf(chord));
   return grips.map((grip) => ({ grip, cost }));
 }
 

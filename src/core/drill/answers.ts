@@ -1,7 +1,7 @@
 import { soundingMidi, type Fretting } from "@/core/fretting";
 import { pitchClass, type PitchClass } from "@/core/pitch";
 import { type RoundResult } from "@/core/recall";
-import { type AskedWhat } from "./drill";
+import { type QuestionKind } from "./drill";
 import { type DrillRig } from "./grips";
 import { type NeckPlace, type Question } from "./questions";
 
@@ -59,7 +59,7 @@ export function judge(
 }
 
 /** Answers that took longer count as slow, in ms (judgements). */
-const SLOW_MS: Readonly<Record<AskedWhat, number>> = {
+const SLOW_MS: Readonly<Record<QuestionKind, number>> = {
   name: 4000,
   "half steps": 5000,
   places: 3000,

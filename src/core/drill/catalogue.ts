@@ -1,10 +1,10 @@
-import { type AskedDrill, type Drill } from "./drill";
+import { type QuestionDrill, type Drill } from "./drill";
 import { type DrillRig } from "./grips";
 import { moveDrills } from "./moves";
 import { soundDrills } from "./sounds";
 
 /** Drills that are asked question by question, in the order in which they are learnt. */
-export const ASKED_DRILLS: readonly AskedDrill[] = [
+export const QUESTION_DRILLS: readonly QuestionDrill[] = [
   asked("know:name", "name", "Name the note", "A place lights up: say which note it is."),
   asked("know:half-steps", "half steps", "Half steps", "From a note to the one beside it."),
   asked("know:places", "places", "Every place of a note", "Find all of them; none may be missing."),
@@ -21,8 +21,8 @@ export const ASKED_DRILLS: readonly AskedDrill[] = [
   ),
 ];
 
-function asked(key: string, what: AskedDrill["what"], name: string, say: string): AskedDrill {
-  const kind = key.slice(0, key.indexOf(":")) as AskedDrill["kind"];
+function asked(key: string, what: QuestionDrill["what"], name: string, say: string): QuestionDrill {
+  const kind = key.slice(0, key.indexOf(":")) as QuestionDrill["kind"];
   return { how: "asked", key, kind, what, name, say };
 }
 
@@ -32,5 +32,5 @@ function asked(key: string, what: AskedDrill["what"], name: string, say: string)
  * @param usedRoots pitch classes that the player's songs play
  */
 export function drillsOf(rig: DrillRig, usedRoots: ReadonlySet<number>): readonly Drill[] {
-  return [...ASKED_DRILLS, ...moveDrills(rig, usedRoots), ...soundDrills(rig)];
+  return [...QUESTION_DRILLS, ...moveDrills(rig, usedRoots), ...soundDrills(rig)];
 }

@@ -1,6 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { arrange, DEFAULT_SONG_SETTINGS, planWay, type SongQuestion } from "@/core/arrangement";
+import {
+  arrange,
+  DEFAULT_SONG_SETTINGS,
+  planRouteOfKind,
+  type SongRequest,
+} from "@/core/arrangement";
 import { makeSong, standardNeck } from "@/core/arrangement/testing";
 import { soundingMidi } from "@/core/fretting";
 import { TIMING, type Level } from "@/core/motion";
@@ -10,7 +15,7 @@ import { seededRandom } from "@/core/random";
 import { readChart } from "@/core/song";
 import { cardId, learningOrder } from "@/core/recall";
 import {
-  ASKED,
+  QUESTION_KINDS,
   askQuestion,
   drillsOf,
   fretToFret,
@@ -35,14 +40,14 @@ const neckOf = (midi: readonly number[]) => {
 const isPlayed = (drill: Drill): drill is PlayedDrill => drill.how === "played";
 
 function routeOf({ neck, player }: DrillRig, drill: PlayedDrill, level: Level = "steady") {
-  const question: SongQuestion = {
+  const question: SongRequest = {
     arrangement: arrange(readChart(drill.text), drill.settings),
     neck,
     player,
     constants: TIMING[level],
     downStrokesBpm: 180,
   };
-  const planned = planWay(question, "usual");
+  const planned = planRouteOfKind(question, "usual");
   if (!planned.ok) throw new Error(`${drill.key}: ${planned.problem.message}`);
   return { arrangement: question.arrangement, route: planned.value };
 }
@@ -221,7 +226,7 @@ describe("questions", () => {
   };
 
   test("every kind can be asked; what is right is judged right, in time and late", () => {
-    for (const what of ASKED) {
+    for (const what of QUESTION_KINDS) {
       for (let seed = 1; seed < 40; seed++) {
         const question = askQuestion(what, STANDARD, null, seededRandom(seed * 977));
         if (!question) throw new Error(what);

@@ -28,7 +28,7 @@ export interface PlayedDrill extends DrillBase {
 }
 
 /** What an asked drill asks. */
-export const ASKED = [
+export const QUESTION_KINDS = [
   "name",
   "places",
   "half steps",
@@ -39,12 +39,12 @@ export const ASKED = [
   "touch",
   "press",
 ] as const;
-export type AskedWhat = (typeof ASKED)[number];
+export type QuestionKind = (typeof QUESTION_KINDS)[number];
 
 /** Asked question by question; every answer is a round. */
-export interface AskedDrill extends DrillBase {
+export interface QuestionDrill extends DrillBase {
   readonly how: "asked";
-  readonly what: AskedWhat;
+  readonly what: QuestionKind;
 }
 
-export type Drill = PlayedDrill | AskedDrill;
+export type Drill = PlayedDrill | QuestionDrill;

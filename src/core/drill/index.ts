@@ -1,9 +1,9 @@
-export { ASKED_DRILLS, drillsOf } from "./catalogue";
+export { QUESTION_DRILLS, drillsOf } from "./catalogue";
 export {
-  ASKED,
+  QUESTION_KINDS,
   DRILL_KINDS,
-  type AskedDrill,
-  type AskedWhat,
+  type QuestionDrill,
+  type QuestionKind,
   type Drill,
   type DrillKind,
   type PlayedDrill,
@@ -26,7 +26,7 @@ export { gradeAnswer, judge, type Answer, type AnswerVerdict } from "./answers";
 export {
   askQuestion,
   type Expected,
-  type Heard,
+  type QuestionSound,
   type NeckPlace,
   type Question,
   type Random,

@@ -100,7 +100,10 @@ function rectangle(rig: DrillRig, low: number): readonly PlayedDrill[] {
 }
 
 function rootToRoot(rig: DrillRig, low: number): readonly PlayedDrill[] {
-  const grips = [5, 7].flatMap((fret) => [powerChordAt(rig, low, fret), powerChordAt(rig, low + 1, fret)]);
+  const grips = [5, 7].flatMap((fret) => [
+    powerChordAt(rig, low, fret),
+    powerChordAt(rig, low + 1, fret),
+  ]);
   const [thick, next] = [rig.neck.midi.length - low, rig.neck.midi.length - low - 1];
   return drillOf(
     {
@@ -159,7 +162,7 @@ function inversionPairs(rig: DrillRig, string: number): readonly PlayedDrill[] {
       key: `move:inversion:${pair}`,
       kind: "move",
       name: `Root below, root above, on ${pair}`,
-      say: "The five, then with its fifth in the bass; two frets up, and again.",
+      say: "The power chord, then with its fifth in the bass; two frets up, and again.",
     },
     frets,
   );
@@ -173,7 +176,12 @@ function twoToThree(rig: DrillRig, low: number): readonly PlayedDrill[] {
       name: "Two notes to three",
       say: "Add the octave without losing the two that hold.",
     },
-    [powerChordAt(rig, low, 3), threeAt(rig, low, 3), powerChordAt(rig, low, 5), threeAt(rig, low, 5)],
+    [
+      powerChordAt(rig, low, 3),
+      threeAt(rig, low, 3),
+      powerChordAt(rig, low, 5),
+      threeAt(rig, low, 5),
+    ],
   );
 }
 

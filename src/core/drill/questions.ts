@@ -1,7 +1,7 @@
 import { soundingMidi, type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 import { CARD_FRETS, cardAt, cardId, readCardId } from "@/core/recall";
-import { type AskedWhat } from "./drill";
+import { type QuestionKind } from "./drill";
 import { powerChordAt, firstString, nameOf, type DrillRig } from "./grips";
 
 export interface NeckPlace {
@@ -11,7 +11,7 @@ export interface NeckPlace {
 }
 
 /** Notes that sound together, and how they are played. */
-export interface Heard {
+export interface QuestionSound {
   readonly midi: readonly Midi[];
   readonly touch: "ringing" | "muted" | "choked";
 }
@@ -28,14 +28,14 @@ export type Expected =
   | { readonly kind: "press"; readonly midi: Midi };
 
 export interface Question {
-  readonly what: AskedWhat;
+  readonly what: QuestionKind;
   /** What is remembered of it, where there is a card for it. */
   readonly card: string | null;
   readonly say: string;
   /** Places and grips that are shown, and sounds that are heard with it. */
   readonly places: readonly NeckPlace[];
   readonly grip: Fretting | null;
-  readonly heard: readonly Heard[];
+  readonly heard: readonly QuestionSound[];
   readonly expected: Expected;
 }
 
@@ -47,7 +47,7 @@ export type Random = () => number;
  * kind.
  */
 export function askQuestion(
-  what: AskedWhat,
+  what: QuestionKind,
   rig: DrillRig,
   card: string | null,
   random: Random,
@@ -141,7 +141,7 @@ function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Questio
     return {
       ...BLANK,
       what,
-      say: "Which five is this?",
+      say: "Which power chord is this?",
       grip: grip.fretting,
       expected: { kind: "note", pitchClass: root },
     };

@@ -142,7 +142,9 @@ export function formOf(fretting: Fretting, midi: readonly Midi[]): Form | null {
  *
  * @param tones semitones over the root by string, null where silent
  */
-export function powerChordFormOf(tones: readonly (number | null)[]): "power chord" | "octave" | null {
+export function powerChordFormOf(
+  tones: readonly (number | null)[],
+): "power chord" | "octave" | null {
   const sounding = tones.filter((tone) => tone !== null);
   if (sounding.length < 2 || sounding[0] !== 0) return null;
   const degrees = new Set(sounding.map(pitchClass));

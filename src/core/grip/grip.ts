@@ -19,14 +19,20 @@ import {
 import { type Neck } from "@/core/neck";
 import { pitchClassOf, type Midi, type Note } from "@/core/pitch";
 import {
-  askedFreely,
-  askedVoicing,
+  requestSet,
+  requestVoicing,
   preferenceOf,
-  type Asked,
+  type RequestedChord,
   type Preference,
   type Tilt,
 } from "@/core/preference";
-import { degreesOf, nameChord, requiredDegrees, type Voicing, type ChordForm } from "@/core/voicing";
+import {
+  degreesOf,
+  nameChord,
+  requiredDegrees,
+  type Voicing,
+  type ChordForm,
+} from "@/core/voicing";
 
 /** A place on the neck with its easiest fingering and what it sounds. `rankFingers` tells the others. */
 export interface Grip {
@@ -66,7 +72,7 @@ export function findGrips(
     voicing,
     limit ?? { reachMm: handReachMm(hand) },
   );
-  return rankGrips(neck, root, frettings, player, askedVoicing(pitchClassOf(root)));
+  return rankGrips(neck, root, frettings, player, requestVoicing(pitchClassOf(root)));
 }
 
 /** Every grip of a voicing that this player can hold, usual first: a voicing as it stands, or in free mode. */
@@ -101,7 +107,7 @@ export function findSetGrips(
   set: ToneSet,
   player: Taste = {},
   passes: (fretting: Fretting) => boolean = () => true,
-  asked: Asked = askedFreely(pitchClassOf(root), set.allowed),
+  asked: RequestedChord = requestSet(pitchClassOf(root), set.allowed),
 ): readonly Grip[] {
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const frettings = findSetFrettings(neck, pitchClassOf(root), { ...set, ...HELD }, { reachMm });
@@ -114,7 +120,7 @@ export function rankGrips(
   root: Note,
   frettings: readonly Fretting[],
   player: Taste = {},
-  asked: Asked = askedVoicing(pitchClassOf(root)),
+  asked: RequestedChord = requestVoicing(pitchClassOf(root)),
 ): readonly Grip[] {
   return frettings
     .flatMap((fretting): Grip[] => {

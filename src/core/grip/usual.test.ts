@@ -4,8 +4,8 @@ import { soundingMidi, type Fretting } from "@/core/fretting";
 import { makeNeck, type Neck } from "@/core/neck";
 import { parseNote } from "@/core/pitch";
 import {
-  askedFreely,
-  askedVoicing,
+  requestSet,
+  requestVoicing,
   PREFERENCE_TERMS,
   preferenceOf,
   preferencePoints,
@@ -74,7 +74,7 @@ const anyFretting = fc
   )
   .map(([base, frets]): Fretting => frets.map((fret) => (fret ? fret + base : fret)))
   .filter((fretting) => fretting.some((fret) => fret !== null));
-const asked = [askedVoicing(4), askedFreely(4, [0, 4, 7]), askedFreely(9, [0, 3, 7, 10], 7)];
+const asked = [requestVoicing(4), requestSet(4, [0, 4, 7]), requestSet(9, [0, 3, 7, 10], 7)];
 const TILTED: readonly Tilt[] = [WITH_BASS, ...WISHES.map((wish) => tiltOfWish(wish, 5))];
 const look = (fretting: Fretting, of: (typeof asked)[number], fingers = 2) => ({
   fretting,
@@ -103,8 +103,8 @@ describe("laws", () => {
   test("it knows the fretting and the pitches, not which names they have", () => {
     fc.assert(
       fc.property(anyFretting, fc.integer({ min: 1, max: 11 }), (fretting, by) => {
-        const here = { ...look(fretting, askedFreely(4, [0, 4, 7])) };
-        const moved = { ...look(fretting, askedFreely((4 + by) % 12, [0, 4, 7])) };
+        const here = { ...look(fretting, requestSet(4, [0, 4, 7])) };
+        const moved = { ...look(fretting, requestSet((4 + by) % 12, [0, 4, 7])) };
         const midi = here.midi.map((pitch) => pitch + by);
         expect(preferencePoints({ ...moved, midi })).toBeCloseTo(preferencePoints(here), 9);
       }),
@@ -122,7 +122,9 @@ describe("laws", () => {
       tilt: Tilt,
     ) =>
       effort +
-      preferencePoints({ fretting, midi, fingers: presses.length, asked: askedVoicing(2) }, [tilt]);
+      preferencePoints({ fretting, midi, fingers: presses.length, asked: requestVoicing(2) }, [
+        tilt,
+      ]);
     expect(best(tiltOfWish("ringing")).fretting).toContain(0);
     expect(Math.min(...best(WITH_BASS).midi)).toBeGreaterThanOrEqual(
       Math.min(...(grips[0]?.midi ?? [])),

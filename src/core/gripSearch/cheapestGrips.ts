@@ -1,5 +1,5 @@
 import { hasItsBass, type Chord } from "@/core/chart";
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { compareFrettings, type Fretting } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import {
@@ -16,7 +16,7 @@ import {
   FRETTING_FINGERS,
   makePreferenceBound,
   preferencePoints,
-  type Asked,
+  type RequestedChord,
   type PreferenceBounds,
 } from "@/core/preference";
 import { minCost } from "./branchBound";
@@ -85,11 +85,11 @@ export function makeGripSearch(
   const freeBound =
     usual > 0 && ease > 0 ? makeEffortBound(neck, player, (usual / ease) * perIdle) : plainBound;
   const tilts = player.tilts ?? [];
-  const known = new WeakMap<Chord, { asked: Asked; bounds: PreferenceBounds }>();
+  const known = new WeakMap<Chord, { asked: RequestedChord; bounds: PreferenceBounds }>();
   const preferringOf = (chord: Chord) => {
     const found = known.get(chord);
     if (found) return found;
-    const asked = askedOf(chord);
+    const asked = requestOf(chord);
     const made = { asked, bounds: makePreferenceBound(neck, asked, tilts, reachMm) };
     known.set(chord, made);
     return made;
@@ -156,8 +156,7 @@ export function makeGripSearch(
       if (sofar.notes + left < options.minNotes) return;
       if (countBits(options.required & ~sofar.heard) > left) return;
       const branch = { sofar, string, options, left, lie };
-      const minWith = (toPress: number) =>
-        minCost(branch, toPress, boundOf, bounds.of, weights);
+      const minWith = (toPress: number) => minCost(branch, toPress, boundOf, bounds.of, weights);
       // Where the strings that sound are settled, those that cannot ring open have to be pressed.
       const toPress = lie ? left - (options.openFrom[string] ?? 0) : 0;
       if (minWith(toPress) > highest.at(string, node) + ROUNDING) return;

@@ -1,5 +1,5 @@
 import { type Chord } from "@/core/chart";
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { fingertipMm, type Neck } from "@/core/neck";
 import { pitchClass, pitchClassOf, type Midi, type PitchClass } from "@/core/pitch";
 import { rootsOf } from "@/core/voicing";
@@ -97,7 +97,7 @@ export function makeOptions(
       );
       const minNotes = Math.min(tones.minNotes, pitches.length);
       return [
-        optionsOf(perString, bitsFor(tones.required), minNotes, false, askedOf(chord).bass),
+        optionsOf(perString, bitsFor(tones.required), minNotes, false, requestOf(chord).bass),
       ];
     }
     const { voicing } = tones;

@@ -5,7 +5,7 @@ import { type Finger, type Hand } from "./hand";
 import { thumbReaches } from "./thumb";
 
 /** How a silent string is kept silent. */
-export type DampingWay =
+export type DampingMethod =
   /** A fretting finger lies flat over its thinner neighbours. */
   | "underside"
   /** A fretting finger leans onto the next thinner string only; one beyond it must ring. */
@@ -26,7 +26,7 @@ export type DampingWay =
   | "nothing";
 
 export interface Damper {
-  readonly by: DampingWay;
+  readonly by: DampingMethod;
   /** The finger that does it; null for the picking hand and where nothing does. */
   readonly finger: Finger | null;
 }
@@ -49,7 +49,7 @@ export interface Silence {
 /** A bar this wide takes the thumb's force behind the neck: it cannot come round (a judgement). */
 const BAR_THAT_NEEDS_THE_THUMB = 4;
 
-const eachFinger = (by: DampingWay): Readonly<Record<Finger, Damper>> => ({
+const eachFinger = (by: DampingMethod): Readonly<Record<Finger, Damper>> => ({
   1: { by, finger: 1 },
   2: { by, finger: 2 },
   3: { by, finger: 3 },

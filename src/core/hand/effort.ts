@@ -1,5 +1,5 @@
 import { type Press } from "./assign";
-import { type DampingWay, type Silence } from "./dampers";
+import { type DampingMethod, type Silence } from "./dampers";
 import { type DampingPlan } from "./damping";
 import { EFFORT_WEIGHTS } from "./fittedEffort";
 import { type School } from "./hand";
@@ -23,7 +23,7 @@ export interface EffortTerms extends Readonly<Record<EffortTerm, number>> {
 }
 
 /** Points for a silent string between sounding ones, by what damps it (judgements). */
-export const INTERIOR: Readonly<Partial<Record<DampingWay, number>>> = {
+export const INTERIOR: Readonly<Partial<Record<DampingMethod, number>>> = {
   underside: 3,
   "lying over": 3,
   tip: 6,

@@ -1,14 +1,14 @@
 import { compareFrettings } from "@/core/fretting";
 import { makeGripSearch, NO_GRIP_LIMITS, type GripLimits } from "@/core/gripSearch";
 import { failure, type Result } from "@/core/result";
-import { termsAt, type RouteQuestion } from "./question";
+import { termsAt, type RouteRequest } from "./request";
 
 /** For a chord without a grip: which limit excludes it, or that none can be held at all. */
-export function impossible(question: RouteQuestion, index: number): Result<never> {
-  const { neck, player, chords, forbidden = [] } = question;
+export function impossible(request: RouteRequest, index: number): Result<never> {
+  const { neck, player, chords, forbidden = [] } = request;
   const chord = chords[index];
   const name = chord?.name ?? "";
-  const { weights, limits } = termsAt(question, index);
+  const { weights, limits } = termsAt(request, index);
   const without = (dropped: Partial<GripLimits>) =>
     chord &&
     makeGripSearch(neck, player, weights, undefined, { ...limits, ...dropped })
@@ -19,7 +19,7 @@ export function impossible(question: RouteQuestion, index: number): Result<never
             (each) => each.index === index && compareFrettings(each.fretting, fretting) === 0,
           ),
       );
-  if (question.recipe === "closed" && without({})) {
+  if (request.recipe === "closed" && without({})) {
     return failure("recipe", `${name} has no grip without open strings`);
   }
   const dropped: readonly (readonly [string, Partial<GripLimits>])[] = [

@@ -9,8 +9,8 @@ export {
   type NearbyGrips,
   type RoutePin,
   type RouteRecipe,
-  type RouteQuestion,
-} from "./question";
+  type RouteRequest,
+} from "./request";
 export { routeThrough } from "./routeThrough";
 export { steadyFingers } from "./steadyFingers";
 export { type GripStop } from "./stops";

@@ -1,19 +1,19 @@
 import { type Chord } from "@/core/chart";
-import { askedOf } from "@/core/chordGrips";
+import { requestOf } from "@/core/chordGrips";
 import { compareFrettings, soundingMidi, type Fretting } from "@/core/fretting";
 import { soundCost, weighGrip, type WeighedFretting } from "@/core/gripSearch";
 import { rankFingers } from "@/core/hand";
 import { preferencePoints } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
-import { termsAt, type RouteQuestion } from "./question";
+import { termsAt, type RouteRequest } from "./request";
 import { type GripStop, type StopFinder } from "./stops";
 
 /** The fixed stops, by place; a pin may break any limit, but the hand must be able to hold it. */
 export function pinnedStops(
-  question: RouteQuestion,
+  request: RouteRequest,
   finderAt: (index: number) => StopFinder,
 ): Result<ReadonlyMap<number, readonly GripStop[]>> {
-  const { neck, player, chords, pins = [], forbidden = [] } = question;
+  const { neck, player, chords, pins = [], forbidden = [] } = request;
   const stops = new Map<number, readonly GripStop[]>();
   for (const [at, { index, fretting, fingers }] of pins.entries()) {
     const field = `pins[${at}]`;
@@ -28,9 +28,9 @@ export function pinnedStops(
     if (isForbidden) return failure(field, `the grip is pinned and forbidden at chord ${index}`);
     const [best] = rankFingers(neck, fretting, player);
     if (!best) return failure(`${field}.fretting`, "this hand cannot hold the grip");
-    const { weights } = termsAt(question, index);
+    const { weights } = termsAt(request, index);
     const ways = finderAt(index)
-      .of(weigh({ ...question, weights }, chord, fretting, best.effort, best.presses.length))
+      .of(weigh({ ...request, weights }, chord, fretting, best.effort, best.presses.length))
       .filter(({ fingering }) => !fingers || fingering.fingers.join() === fingers.join());
     if (ways.length === 0) return failure(`${field}.fingers`, "the grip is not held that way");
     stops.set(index, ways);
@@ -39,14 +39,14 @@ export function pinnedStops(
 }
 
 function weigh(
-  { neck, player, weights }: RouteQuestion,
+  { neck, player, weights }: RouteRequest,
   chord: Chord,
   fretting: Fretting,
   effort: number,
   fingers: number,
 ): WeighedFretting {
   const midi = soundingMidi(neck, fretting);
-  const asked = askedOf(chord);
+  const asked = requestOf(chord);
   const preference =
     midi.length === 0 ? 0 : preferencePoints({ fretting, midi, fingers, asked }, player.tilts);
   const sound =

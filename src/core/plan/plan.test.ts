@@ -3,9 +3,9 @@ import fc from "fast-check";
 import { costOfChangeOn } from "./costOfChange";
 import { makeRouteMemo } from "./memo";
 import { planRoutes } from "./planRoutes";
-import { type RouteQuestion } from "./question";
+import { type RouteRequest } from "./request";
 import { routeThrough } from "./routeThrough";
-import { chordsOf, countOut, neckOf, planned, question, STANDARD } from "./testing";
+import { chordsOf, countOut, neckOf, planned, request, STANDARD } from "./testing";
 import { steadyFingers } from "./steadyFingers";
 import { struckInQuarters, timeRoute } from "./timeRoute";
 import { type Chord } from "@/core/chart";
@@ -17,19 +17,19 @@ import {
 } from "@/core/gripSearch";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 
-const fretsOf = (asked: RouteQuestion) =>
+const fretsOf = (asked: RouteRequest) =>
   planned(asked).map(({ stops }) => stops.map(({ fingering }) => fingering.fretting.join(" ")));
 
 describe("held against counting out every route through every grip", () => {
   const small = neckOf([40, 45, 50, 55], 7);
-  test.each<[string, Partial<RouteQuestion>]>([
+  test.each<[string, Partial<RouteRequest>]>([
     ["E5 A5 C5", { max: 4 }],
     ["G(no5) A5 G(no5)", { max: 3, forbidden: [{ index: 0, fretting: [3, 2, null, null] }] }],
     ["A5 G5 A5", { max: 2, pins: [{ index: 0, fretting: [null, 0, 2, 2] }] }],
     ["F5 F#5 B5", { limits: { ...NO_GRIP_LIMITS, openStrings: "none" } }],
     ["Em A5", { max: 3, weights: { ...DEFAULT_WEIGHTS, ringing: 2, usual: 0.3 } }],
   ])("%s with %j", (text, more) => {
-    const asked = question(text, small, more);
+    const asked = request(text, small, more);
     const all = countOut(asked).slice(0, asked.max ?? 1);
     const found = planned(asked);
     expect(found).toHaveLength(all.length);
@@ -39,7 +39,7 @@ describe("held against counting out every route through every grip", () => {
   });
 
   test("with the least hardest change", () => {
-    const asked = question("G5 C5 E5", small, { goal: "hardest" });
+    const asked = request("G5 C5 E5", small, { goal: "hardest" });
     const all = countOut(asked);
     const min = Math.min(...all.map(({ hardest }) => hardest));
     expect(planned(asked)[0]?.hardest).toBeLessThanOrEqual(min + 1e-9);
@@ -49,17 +49,13 @@ describe("held against counting out every route through every grip", () => {
 describe("what a player is led through (common practice)", () => {
   const standard = neckOf(STANDARD);
   test("F5 Bb5 Ab5 Db5 stay on strings 6 and 5, in one corner", () => {
-    expect(fretsOf(question("F5 Bb5 Ab5 Db5", standard))).toEqual([
+    expect(fretsOf(request("F5 Bb5 Ab5 Db5", standard))).toEqual([
       ["1 3 3   ", " 1 3 3  ", "4 6 6   ", " 4 6 6  "],
     ]);
   });
 
   test("G, C and D: root on 6, the same fret on 5, two up on 5", () => {
-    expect(fretsOf(question("G5 C5 D5", standard))[0]).toEqual([
-      "3 5 5   ",
-      " 3 5 5  ",
-      " 5 7 7  ",
-    ]);
+    expect(fretsOf(request("G5 C5 D5", standard))[0]).toEqual(["3 5 5   ", " 3 5 5  ", " 5 7 7  "]);
   });
 });
 
@@ -74,7 +70,7 @@ describe("limits and pins", () => {
       openStrings: "none",
       maxNotes: 3,
     } as const;
-    for (const { stops } of planned(question("A5 D5 E5", standard, { limits, max: 5 }))) {
+    for (const { stops } of planned(request("A5 D5 E5", standard, { limits, max: 5 }))) {
       for (const { fingering } of stops) {
         expect(fingering.fretting.every((fret) => fret === null || (fret >= 5 && fret <= 9))).toBe(
           true,
@@ -83,7 +79,7 @@ describe("limits and pins", () => {
     }
   });
 
-  test.each<[string, Partial<RouteQuestion>, string, RegExp]>([
+  test.each<[string, Partial<RouteRequest>, string, RegExp]>([
     ["E5 F5", within({ frets: [2, 3] }), "limits.frets", /^F5/],
     ["E5 D5", within({ rootStrings: [5] }), "limits.rootStrings", /^[ED]5/],
     [
@@ -108,7 +104,7 @@ describe("limits and pins", () => {
       /cannot hold/,
     ],
   ])("%s is refused with its reason", (text, more, field, message) => {
-    const refused = planRoutes(question(text, standard, more));
+    const refused = planRoutes(request(text, standard, more));
     expect(refused).toMatchObject({ ok: false, problem: { field } });
     expect(refused.ok ? "" : refused.problem.message).toMatch(message);
   });
@@ -116,7 +112,7 @@ describe("limits and pins", () => {
   test("a pin may break the limits, and may name its fingers", () => {
     const fretting = [null, 10, 12, 12, null, null];
     const fingers = [0, 1, 3, 3, 0, 0] as const;
-    const asked = question("G5 E5", standard, {
+    const asked = request("G5 E5", standard, {
       ...within({ frets: [0, 5] }),
       pins: [{ index: 0, fretting, fingers }],
     });
@@ -126,7 +122,7 @@ describe("limits and pins", () => {
   test("two chords of one name and different voicings get grips of their own", () => {
     const [plain] = chordsOf("G5");
     const two = { ...plain, tones: { kind: "voicing", voicing: [0, 7] } } as Chord;
-    const [route] = planned(question("G5", standard, { chords: [plain as Chord, two] }));
+    const [route] = planned(request("G5", standard, { chords: [plain as Chord, two] }));
     const notes = route?.stops.map(({ fingering }) => fingering.fretting.filter((f) => f !== null));
     expect(notes?.map(({ length }) => length)).toEqual([3, 2]);
   });
@@ -134,7 +130,7 @@ describe("limits and pins", () => {
 
 test("a route tells its times, and the slack at its own clean tempo is none", () => {
   const neck = neckOf(STANDARD);
-  const [route] = planned(question("F5 C5 G5", neck));
+  const [route] = planned(request("F5 C5 G5", neck));
   if (!route) throw new Error();
   const at = (bpm: number) =>
     timeRoute(neck, route, struckInQuarters(route.stops.length, bpm), TIMING[DEFAULT_LEVEL]);
@@ -164,7 +160,7 @@ test("what is remembered from song to song changes no route", () => {
   const memo = makeRouteMemo(neck);
   for (const text of ["E5 A5 C5 G5", "E5 A5 D5 G5", "Am F C5 G5", "E5 A5 C5 G5"]) {
     for (const goal of ["total", "hardest"] as const) {
-      const asked = question(text, neck, { goal, max: 3 });
+      const asked = request(text, neck, { goal, max: 3 });
       const nearby = { withinPoints: 6, share: 0.3 };
       expect(planned({ ...asked, memo })).toEqual(planned(asked));
       expect(planned({ ...asked, nearby, memo })).toEqual(planned({ ...asked, nearby }));
@@ -175,7 +171,7 @@ test("what is remembered from song to song changes no route", () => {
 describe("fingers that stay the same through a song", () => {
   const neck = neckOf(STANDARD);
   const steady = (text: string, isFixed: (at: number) => boolean = () => false) => {
-    const asked = question(text, neck);
+    const asked = request(text, neck);
     const [route] = planned(asked);
     if (!route) throw new Error("no route");
     const names = asked.chords.map(({ name }) => name);

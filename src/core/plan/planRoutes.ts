@@ -13,7 +13,7 @@ import { costOfChangeOn } from "./costOfChange";
 import { impossible } from "./impossible";
 import { type RouteMemo } from "./memo";
 import { pinnedStops } from "./pinnedStops";
-import { termsAt, type ChordTerms, type NearbyGrips, type RouteQuestion } from "./question";
+import { termsAt, type ChordTerms, type NearbyGrips, type RouteRequest } from "./request";
 import { DISTINCTION, impossibleRecipe, makeRouteSearch, withRecipeLimits } from "./routeSearch";
 import { furtherCosts, layersOf, readNamedSong, roomFor, type Song } from "./song";
 import { makeStopFinder, type GripStop, type StopFinder, type StopList } from "./stops";
@@ -41,21 +41,21 @@ const ROUNDING = 1e-9;
  * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit or recipe that leaves a
  * chord without a grip.
  */
-export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
-  const question = withRecipeLimits(asked);
-  const { max = 1, recipe = "usual" } = question;
-  const finderAt = makeFinders(question);
-  const pinned = pinnedStops(question, finderAt);
+export function planRoutes(asked: RouteRequest): Result<readonly GripRoute[]> {
+  const request = withRecipeLimits(asked);
+  const { max = 1, recipe = "usual" } = request;
+  const finderAt = makeFinders(request);
+  const pinned = pinnedStops(request, finderAt);
   if (!pinned.ok) return pinned;
-  const keys = question.terms?.map((terms) => JSON.stringify(terms));
-  const song = readNamedSong(question.chords, pinned.value, question.forbidden ?? [], keys);
+  const keys = request.terms?.map((terms) => JSON.stringify(terms));
+  const song = readNamedSong(request.chords, pinned.value, request.forbidden ?? [], keys);
   const finders = song.once.map((_, chord) => finderAt(song.chordAt.indexOf(chord)));
-  if (question.nearby) return planNearby(question, song, finders, question.nearby);
-  const { costOfChange } = memoOf(question);
-  const search = makeRouteSearch(question, costOfChange);
+  if (request.nearby) return planNearby(request, song, finders, request.nearby);
+  const { costOfChange } = memoOf(request);
+  const search = makeRouteSearch(request, costOfChange);
   if (!search.ok) return search;
   const findRoutes = search.value;
-  for (let grips = firstGripsOf(question); ; grips = moreThan(grips)) {
+  for (let grips = firstGripsOf(request); ; grips = moreThan(grips)) {
     const lists = firstStops(song, finders, grips);
     const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
@@ -64,16 +64,16 @@ export function planRoutes(asked: RouteQuestion): Result<readonly GripRoute[]> {
     if (empty >= 0) continue;
     const found = findRoutes(layers, max);
     if (isWhole && found.length === 0) return failure("recipe", impossibleRecipe(recipe));
-    const isBounded = question.goal !== "hardest" && recipe !== "one shape";
+    const isBounded = request.goal !== "hardest" && recipe !== "one shape";
     if (isWhole || (!isBounded && found.length === max)) return success(found);
     if (found.length < max) continue;
-    const all = findAmongAll({ question, song, finders, grips, findRoutes }, lists, found);
+    const all = findAmongAll({ request, song, finders, grips, findRoutes }, lists, found);
     if (all) return success(all);
   }
 }
 
 interface Widening {
-  readonly question: RouteQuestion;
+  readonly request: RouteRequest;
   readonly song: Song;
   readonly finders: readonly StopFinder[];
   /** How many grips of each chord the first lists hold. */
@@ -106,23 +106,20 @@ function findAmongAll(
  * are such already, null where more first grips may spare looking for the rest.
  */
 function widen(
-  { question, song, finders, grips }: Widening,
+  { request, song, finders, grips }: Widening,
   lists: readonly StopList[],
   found: readonly GripRoute[],
 ): readonly StopList[] | null {
   const further = furtherCosts(song, lists);
   const layers = layersOf(song, lists);
-  const { costOfChange } = memoOf(question);
+  const { costOfChange } = memoOf(request);
   const roomOf = ({ total }: GripRoute, beside: readonly number[]) =>
     roomFor(song, total + ROUNDING, beside);
   const worst = found.at(-1);
-  const rooms = question.distinct
+  const rooms = request.distinct
     ? found.map((route, at) => {
         const others = found.slice(0, at);
-        return roomOf(
-          route,
-          minRestDistinct(layers, further, costOfChange, others, DISTINCTION),
-        );
+        return roomOf(route, minRestDistinct(layers, further, costOfChange, others, DISTINCTION));
       })
     : worst
       ? [roomOf(worst, minRest(layers, further, costOfChange))]
@@ -132,20 +129,20 @@ function widen(
   return stopsUpTo(song, finders, lists, wanted, grips);
 }
 
-function firstGripsOf({ goal, recipe, max = 1 }: RouteQuestion): number {
+function firstGripsOf({ goal, recipe, max = 1 }: RouteRequest): number {
   if (recipe === "one shape") return GRIPS_FOR_ONE_SHAPE;
   if (goal === "hardest") return GRIPS_FOR_HARDEST;
   return max === 1 ? FEW_GRIPS : FIRST_GRIPS;
 }
 
 /** What changes cost, worked out once for a question, or for all that share a memo. */
-function memoOf({ neck, memo }: RouteQuestion): Pick<RouteMemo, "costOfChange"> {
+function memoOf({ neck, memo }: RouteRequest): Pick<RouteMemo, "costOfChange"> {
   return memo ?? { costOfChange: costOfChangeOn(neck) };
 }
 
 /** The finder of each chord; chords under the same terms share one. */
-function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
-  const { neck, player, terms, search } = question;
+function makeFinders(request: RouteRequest): (index: number) => StopFinder {
+  const { neck, player, terms, search } = request;
   const make = (each: ChordTerms, known?: GripSearch) => {
     const finder = makeStopFinder(
       known ?? makeGripSearch(neck, player, each.weights, book, each.limits),
@@ -153,16 +150,16 @@ function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
       player,
       each.weights,
     );
-    return question.memo?.remembering(finder, JSON.stringify(each)) ?? finder;
+    return request.memo?.remembering(finder, JSON.stringify(each)) ?? finder;
   };
-  const book = question.book ?? makeEffortBook(neck, player);
+  const book = request.book ?? makeEffortBook(neck, player);
   if (!terms) {
-    const only = make(termsAt(question, 0), search);
+    const only = make(termsAt(request, 0), search);
     return () => only;
   }
   const finders = new Map<string, StopFinder>();
   return (index) => {
-    const own = termsAt(question, index);
+    const own = termsAt(request, index);
     const key = JSON.stringify(own);
     const finder = finders.get(key) ?? make(own);
     finders.set(key, finder);
@@ -171,12 +168,12 @@ function makeFinders(question: RouteQuestion): (index: number) => StopFinder {
 }
 
 function planNearby(
-  question: RouteQuestion,
+  request: RouteRequest,
   song: Song,
   finders: readonly StopFinder[],
   { withinPoints, share }: NearbyGrips,
 ): Result<readonly GripRoute[]> {
-  const { max = 1, goal } = question;
+  const { max = 1, goal } = request;
   const first = firstStops(song, finders, FIRST_GRIPS);
   const lists = song.once.map((chord, at) => {
     const { stops = [], upTo = 0 } = first[at] ?? {};
@@ -194,7 +191,7 @@ function planNearby(
     return shares;
   });
   const empty = layers.findIndex((layer) => layer.length === 0);
-  if (empty >= 0) return impossible(question, empty);
+  if (empty >= 0) return impossible(request, empty);
   const search = goal === "hardest" ? minHardestRoutes : bestRoutes;
-  return success(search(layers, memoOf(question).costOfChange, max));
+  return success(search(layers, memoOf(request).costOfChange, max));
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { planRoutes } from "./planRoutes";
-import { type RouteRecipe } from "./question";
-import { countOut, neckOf, planned, question } from "./testing";
+import { type RouteRecipe } from "./request";
+import { countOut, neckOf, planned, request } from "./testing";
 import { areDistinct, shapeOf, type Fretting } from "@/core/fretting";
 import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 
@@ -20,7 +20,7 @@ describe("recipes, held against every route that keeps them", () => {
     ["G5 A5 B5", "one shape", hasOneShape],
     ["G5 A5 C5", "one position", isOnePosition(4)],
   ])("%s, %s", (text, recipe, keeps) => {
-    const asked = question(text, small, { recipe, max: 3 });
+    const asked = request(text, small, { recipe, max: 3 });
     const all = countOut({ ...asked, max: Infinity })
       .filter(({ way }) => keeps(fretsOfWay(way)))
       .slice(0, 3);
@@ -31,7 +31,7 @@ describe("recipes, held against every route that keeps them", () => {
   });
 
   test("with distinct routes, each is the best beside those before it", () => {
-    const asked = question("E5 A5 G5", small, { distinct: true, max: 3 });
+    const asked = request("E5 A5 G5", small, { distinct: true, max: 3 });
     const left = countOut(asked).map((each) => ({ ...each, grips: fretsOfWay(each.way) }));
     for (const { total, stops } of planned(asked)) {
       expect(total).toBeCloseTo(left[0]?.total ?? NaN, 9);
@@ -43,7 +43,7 @@ describe("recipes, held against every route that keeps them", () => {
 
   test("a pinned grip stands outside of the recipe", () => {
     const fretting = [7, 9, 9, null];
-    const asked = question("B5 G5 B5", small, {
+    const asked = request("B5 G5 B5", small, {
       recipe: "one position",
       pins: [{ index: 0, fretting }],
     });
@@ -51,7 +51,7 @@ describe("recipes, held against every route that keeps them", () => {
   });
 
   test("one that no route can keep is refused by name", () => {
-    const narrow = question("E5 F5 D#5 B5", neckOf([40, 45, 50, 55], 24), {
+    const narrow = request("E5 F5 D#5 B5", neckOf([40, 45, 50, 55], 24), {
       recipe: "one position",
       limits: { ...NO_GRIP_LIMITS, rootStrings: [0], openStrings: "none" },
     });

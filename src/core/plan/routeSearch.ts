@@ -1,5 +1,5 @@
 import { chordKey } from "./memo";
-import { termsAt, type RouteQuestion, type RouteRecipe } from "./question";
+import { termsAt, type RouteRequest, type RouteRecipe } from "./request";
 import { type GripStop } from "./stops";
 import { type Chord } from "@/core/chart";
 import { areDistinct, shapeOf } from "@/core/fretting";
@@ -41,17 +41,17 @@ export const DISTINCTION: Distinction<GripStop> = {
  * routes must be distinct.
  */
 export function makeRouteSearch(
-  question: RouteQuestion,
+  request: RouteRequest,
   costOfChange: CostOfChange<GripStop>,
 ): Result<RouteSearch<GripStop>> {
-  const isHardest = question.goal === "hardest";
+  const isHardest = request.goal === "hardest";
   const compare = isHardest ? byHardest : byTotal;
   const plain: RouteSearch<GripStop> = (layers, max) =>
     (isHardest ? minHardestRoutes : bestRoutes)(layers, costOfChange, max);
-  const recipe = makeRecipe(question, compare);
+  const recipe = makeRecipe(request, compare);
   if (!recipe.ok) return recipe;
   const keepRecipe = recipe.value;
-  if (!question.distinct) return success(keepRecipe(plain));
+  if (!request.distinct) return success(keepRecipe(plain));
   const bestDistinct = isHardest ? minHardestDistinctRoute : bestDistinctRoute;
   return success((layers, max) => {
     const found: Route<GripStop>[] = [];
@@ -68,13 +68,13 @@ export function makeRouteSearch(
 }
 
 /** A question with the limits that its recipe sets to single grips. */
-export function withRecipeLimits(question: RouteQuestion): RouteQuestion {
-  if (question.recipe !== "closed") return question;
-  const terms = question.chords.map((_, index) => {
-    const own = termsAt(question, index);
+export function withRecipeLimits(request: RouteRequest): RouteRequest {
+  if (request.recipe !== "closed") return request;
+  const terms = request.chords.map((_, index) => {
+    const own = termsAt(request, index);
     return { ...own, limits: { ...own.limits, openStrings: "none" as const } };
   });
-  return { ...question, terms };
+  return { ...request, terms };
 }
 
 /** The same for chords of one kind on any root. */
@@ -84,10 +84,10 @@ function kindOf({ tones }: Chord): string {
 
 /** Makes a search keep the question's recipe. The problem names the recipe where no route can keep it. */
 function makeRecipe(
-  question: RouteQuestion,
+  request: RouteRequest,
   compare: CompareRoutes,
 ): Result<(search: RouteSearch<GripStop>) => RouteSearch<GripStop>> {
-  const { recipe = "usual", chords, pins = [] } = question;
+  const { recipe = "usual", chords, pins = [] } = request;
   const pinned = new Set(pins.map(({ index }) => index));
   const coupled = (keyOfChord: (chord: Chord) => string, keyOf: Coupling<GripStop>["keyOf"]) => {
     const groups = chords.map((chord, index) => (pinned.has(index) ? null : keyOfChord(chord)));
@@ -106,7 +106,7 @@ function makeRecipe(
     case "one shape":
       return coupled(kindOf, ({ fingering }) => shapeOf(fingering.fretting));
     case "one position": {
-      const positions = positionsFor(question, pinned);
+      const positions = positionsFor(request, pinned);
       if (positions.length === 0) return failure("recipe", impossibleRecipe(recipe));
       return success((search) => (layers, max) => {
         const routes = positions.flatMap((frets) => {
@@ -122,16 +122,16 @@ function makeRecipe(
 type FretRange = readonly [first: number, last: number];
 
 /** The positions that have a grip for every chord. */
-function positionsFor(question: RouteQuestion, pinned: ReadonlySet<number>): readonly FretRange[] {
-  const { neck, player, chords, forbidden = [] } = question;
-  const book = question.book ?? makeEffortBook(neck, player);
+function positionsFor(request: RouteRequest, pinned: ReadonlySet<number>): readonly FretRange[] {
+  const { neck, player, chords, forbidden = [] } = request;
+  const book = request.book ?? makeEffortBook(neck, player);
   const asked = new Map(
     chords.flatMap((chord, index) =>
       pinned.has(index)
         ? []
         : [
             [
-              `${chordKey(chord)} ${JSON.stringify(termsAt(question, index).limits)}`,
+              `${chordKey(chord)} ${JSON.stringify(termsAt(request, index).limits)}`,
               index,
             ] as const,
           ],
@@ -144,7 +144,7 @@ function positionsFor(question: RouteQuestion, pinned: ReadonlySet<number>): rea
     );
     const possible = ranges.filter((range) =>
       [...asked.values()].every((index) => {
-        const { weights, limits } = termsAt(question, index);
+        const { weights, limits } = termsAt(request, index);
         const frets = overlap(range, limits.frets);
         const search = makeGripSearch(neck, player, weights, book, { ...limits, frets });
         const chord = chords[index];

@@ -10,7 +10,7 @@ export {
   leftS,
   pass,
   remainingS,
-  takeBack,
+  undoRound,
   type Sitting,
   type SittingRound,
 } from "./sitting";

@@ -8,7 +8,7 @@ import {
   leftS,
   pass,
   remainingS,
-  takeBack,
+  undoRound,
 } from ".";
 import { type PlannedBlock, type SittingRound } from ".";
 
@@ -51,6 +51,6 @@ test("rounds lead the ladder of their drill, and the last can be taken back", ()
     round(4, { result: "missed" }),
   ].reduce(addRound, beginSitting(BLOCKS));
   expect(ladderRounds(sitting, "a").map(({ result }) => result)).toEqual(["clean", "missed"]);
-  expect(ladderRounds(takeBack(sitting), "a")).toHaveLength(1);
-  expect(takeBack(beginSitting(BLOCKS)).rounds).toEqual([]);
+  expect(ladderRounds(undoRound(sitting), "a")).toHaveLength(1);
+  expect(undoRound(beginSitting(BLOCKS)).rounds).toEqual([]);
 });

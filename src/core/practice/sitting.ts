@@ -56,7 +56,7 @@ export function addRound(sitting: Sitting, round: SittingRound): Sitting {
 }
 
 /** The sitting without its last round. */
-export function takeBack(sitting: Sitting): Sitting {
+export function undoRound(sitting: Sitting): Sitting {
   return { ...sitting, rounds: sitting.rounds.slice(0, -1) };
 }
 

@@ -16,7 +16,7 @@ export interface StrikeTiming {
 
 /** A strum further than this from its time, in s, or than half the way to the next, belongs to no time. */
 const FURTHEST_S = 0.2;
-/** With less than this share of the strums heard, or more than this share of others, nothing is said (judgements). */
+/** With less than this share of the strums detected, or more than this share of others, nothing is said (judgements). */
 const [MIN_HEARD, MAX_EXTRA] = [0.6, 0.5];
 
 /**

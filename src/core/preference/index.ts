@@ -1,4 +1,4 @@
-export { type Asked, askedByPitches, askedFreely, askedVoicing } from "./asked";
+export { type RequestedChord, requestPitches, requestSet, requestVoicing } from "./requestedChord";
 export { FREE_WEIGHTS, VOICING_WEIGHTS } from "./fittedPreference";
 export { type Preference, preferenceOf, preferencePoints, tiltPoints } from "./preference";
 export {

@@ -4,7 +4,7 @@ import { formOf } from "@/core/forms";
 import { alongReachMm, soundingMidi, type Fretting } from "@/core/fretting";
 import { makeNeck } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
-import { askedFreely, askedVoicing, type Asked } from "./asked";
+import { requestSet, requestVoicing, type RequestedChord } from "./requestedChord";
 import { preferencePoints } from "./preference";
 import { minPreference, makePreferenceBound, type PreferenceSketch } from "./preferenceBound";
 import { tiltOfWish, WISHES, WITH_BASS } from "./tilt";
@@ -24,15 +24,15 @@ const anyFretting = fc
     (fretting) =>
       fretting.some((fret) => fret !== null) && alongReachMm(neck, fretting) <= REACH_MM,
   );
-const anyAsked = fc.constantFrom<Asked>(
-  askedVoicing(2),
-  askedFreely(2, [0, 4, 7]),
-  askedFreely(9, [0, 3, 7, 10]),
+const anyAsked = fc.constantFrom<RequestedChord>(
+  requestVoicing(2),
+  requestSet(2, [0, 4, 7]),
+  requestSet(9, [0, 3, 7, 10]),
 );
 const anyTilts = fc.subarray([WITH_BASS, ...WISHES.map((wish) => tiltOfWish(wish, 4))]);
 
 /** What is known of a fretting when only its thickest strings are chosen, told as cautiously as can be. */
-function sketchOf(fretting: Fretting, strings: number, asked: Asked): PreferenceSketch {
+function sketchOf(fretting: Fretting, strings: number, asked: RequestedChord): PreferenceSketch {
   const chosen = fretting.slice(0, strings);
   const left = fretting.length - strings;
   const sounding = chosen.flatMap((fret, string) => (fret === null ? [] : [string]));

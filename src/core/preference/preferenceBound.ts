@@ -1,6 +1,6 @@
 import { fingertipMm, type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
-import { type Asked } from "./asked";
+import { type RequestedChord } from "./requestedChord";
 import { FREE_WEIGHTS, VOICING_WEIGHTS } from "./fittedPreference";
 import { type Tilt } from "./tilt";
 import {
@@ -68,7 +68,7 @@ const HIGHEST_MIDI: Midi = 127;
 /** `reachMm` is the furthest that two pressed strings may lie apart. */
 export function makePreferenceBound(
   neck: Neck,
-  asked: Asked,
+  asked: RequestedChord,
   tilts: readonly Tilt[],
   reachMm: number,
 ): PreferenceBounds {
@@ -90,7 +90,7 @@ export function makePreferenceBound(
 }
 
 /** What the place on the neck adds by itself; tilts may take it off again and are left out. */
-function heightPoints(asked: Asked, lowestFret: number, highestFret: number): number {
+function heightPoints(asked: RequestedChord, lowestFret: number, highestFret: number): number {
   const beyond = Math.max(0, highestFret - BODY_FRET);
   if (asked.kind === "voicing") {
     const { "lowest fret": lowest, "fret beyond the body": body } = VOICING_WEIGHTS;
@@ -124,7 +124,7 @@ function voicingBound(strings: number) {
   };
 }
 
-function freeBound(neck: Neck, asked: Asked, strings: number) {
+function freeBound(neck: Neck, asked: RequestedChord, strings: number) {
   const w = FREE_WEIGHTS;
   const { isTriad } = asked;
   const noForm = w[bySize("no form", asked)];

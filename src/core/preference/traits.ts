@@ -1,7 +1,7 @@
 import { formOf, isFormOverBass, isOnUsualFrets } from "@/core/forms";
 import { type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
-import { type Asked } from "./asked";
+import { type RequestedChord } from "./requestedChord";
 import { type FreeTrait, type VoicingTrait } from "./fittedPreference";
 import { countRepeats, countFretting, type FrettingCounts } from "./lie";
 
@@ -12,7 +12,7 @@ export interface Look {
   readonly midi: readonly Midi[];
   /** Fingers that press in its easiest fingering. */
   readonly fingers: number;
-  readonly asked: Asked;
+  readonly asked: RequestedChord;
 }
 
 /** What is counted of a look: how much, of which trait. */
@@ -76,7 +76,7 @@ function isOneBar({ notes, open, frets, thickest, thinnest }: FrettingCounts): b
 /** The trait as it counts for the chord: from sevenths up with a weight of its own. */
 export function bySize<Trait extends string>(
   trait: Trait,
-  { isTriad }: Asked,
+  { isTriad }: RequestedChord,
 ): Trait | `${Trait}, from sevenths up` {
   return isTriad ? trait : `${trait}, from sevenths up`;
 }
@@ -182,7 +182,11 @@ function countDoubled(midi: readonly Midi[], root: PitchClass, count: CountTrait
 }
 
 /** Which tones sound, and how close together. */
-function countTones(midi: readonly Midi[], { degrees }: Asked, count: CountTrait<FreeTrait>): void {
+function countTones(
+  midi: readonly Midi[],
+  { degrees }: RequestedChord,
+  count: CountTrait<FreeTrait>,
+): void {
   const sorted = midi.length > 1 ? midi.toSorted((a, b) => a - b) : midi;
   let heard = 0;
   let tones = 0;

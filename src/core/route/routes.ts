@@ -33,7 +33,7 @@ export function bestRoutes<T extends Stop>(
   limit = Infinity,
 ): readonly Route<T>[] {
   const table = makeChangeTable(costOfChange);
-  const ways = makeWays();
+  const ways = makeNamedRoutes();
   let standings: readonly Standing<T>[] = [];
   for (const [at, layer] of layers.entries()) {
     standings =
@@ -233,7 +233,7 @@ interface Ways {
   readonly next: (before: number, place: string) => number;
 }
 
-function makeWays(): Ways {
+function makeNamedRoutes(): Ways {
   const places = new Map<string, number>();
   const known = new Map<number, number>();
   // Neither reaches 2^26 in any song, so a double holds both.

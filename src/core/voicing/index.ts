@@ -1,5 +1,12 @@
 export { findChord, nameChord, type ChordName } from "./name";
-export { makeVoicing, voicingName, VOICINGS, toneName, type NamedVoicing, type Voicing } from "./voicing";
+export {
+  makeVoicing,
+  voicingName,
+  VOICINGS,
+  toneName,
+  type NamedVoicing,
+  type Voicing,
+} from "./voicing";
 export { findDegrees, type DegreePosition } from "./positions";
 export { CHORDS, degreesOf, fitsChordForm, requiredDegrees, type ChordForm } from "./chordForm";
 export { rootsOf } from "./roots";

@@ -24,7 +24,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
     const { chart: text, settings, tuningMidi } = song;
     return {
       text,
-      settings,
+      settings: { ...settings, routeKind: "usual" },
       help: "full",
       neck: neckOf(guitar, tuningMidi),
       player,
@@ -37,24 +37,24 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
       async () =>
         asked &&
         ask("brought", asked, async (api) => {
-          const own = await api.songWay(asked, "usual");
+          const own = await api.songRoute(asked);
           const bare = { ...asked, settings: { ...asked.settings, marks: [] } };
-          return [own.route, (await api.songWay(bare, "usual")).route] as const;
+          return [own.route, (await api.songRoute(bare)).route] as const;
         }),
       [asked],
     ),
   );
   const table = useRef<HTMLTableElement>(null);
   const [own, best] = lastValue(answer) ?? [null, null];
-  if (answer.kind === "waiting") return <p className="text-muted">Looking for a better way…</p>;
+  if (answer.kind === "waiting") return <p className="text-muted">Looking for a better route…</p>;
   if (!own || !best) return null;
   return (
-    <section aria-label="Beside Tenon's way" className="space-y-3">
+    <section aria-label="Compared with Tenon's route" className="space-y-3">
       <table ref={table} className="figures text-left text-lg">
         <thead>
           <tr className="text-[15px] text-muted">
             <th scope="col" className="pr-6 font-normal">
-              <span className="sr-only">Way</span>
+              <span className="sr-only">Route</span>
             </th>
             <th scope="col" className="pr-6 font-normal">
               Hand travels
@@ -65,17 +65,17 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
           </tr>
         </thead>
         <tbody>
-          <WayRow name="As the file plays it" route={own} />
-          <WayRow name="Tenon's way" route={best} />
+          <RouteRow name="As the file plays it" route={own} />
+          <RouteRow name="Tenon's route" route={best} />
         </tbody>
       </table>
       <p className="text-lg">{savedText(own.timed, best.timed)}</p>
-      <TableButton table={table} name="the file’s way beside Tenon’s" />
+      <TableButton table={table} name="the file’s route and Tenon’s" />
     </section>
   );
 }
 
-function WayRow({ name, route }: { readonly name: string; readonly route: SongRoute }) {
+function RouteRow({ name, route }: { readonly name: string; readonly route: SongRoute }) {
   const { travelFrets, cleanTempoBpm } = route.timed;
   return (
     <tr>
@@ -89,7 +89,7 @@ function WayRow({ name, route }: { readonly name: string; readonly route: SongRo
 }
 
 /** What Tenon's route saves, in frets of travel and in tempo. */
-export function savedText(own: WayFigures, best: WayFigures): string {
+export function savedText(own: RouteFigures, best: RouteFigures): string {
   const frets = own.travelFrets - best.travelFrets;
   const gained = tempoOf(best) - tempoOf(own);
   const parts = [
@@ -97,15 +97,15 @@ export function savedText(own: WayFigures, best: WayFigures): string {
     gained === Infinity ? "holds at any tempo" : gained > 0 ? `holds ${gained} bpm faster` : null,
   ].filter((part) => part !== null);
   if (parts.length === 0) {
-    return "The file's way is as easy on the hand or easier; Tenon's takes grips that are more usual.";
+    return "The file's route is as easy on the hand or easier; Tenon's takes grips that are more usual.";
   }
-  return `Tenon's way ${parts.join(" and ")}. The file's grips are pinned; let any of them go in the song.`;
+  return `Tenon's route ${parts.join(" and ")}. The file's grips are pinned; let any of them go in the song.`;
 }
 
-type WayFigures = Pick<SongRoute["timed"], "travelFrets" | "cleanTempoBpm">;
+type RouteFigures = Pick<SongRoute["timed"], "travelFrets" | "cleanTempoBpm">;
 
 /** Infinity where nothing limits the tempo. */
-function tempoOf({ cleanTempoBpm }: WayFigures): number {
+function tempoOf({ cleanTempoBpm }: RouteFigures): number {
   const isLimited = cleanTempoBpm !== null && cleanTempoBpm <= UNLIMITED_QUARTERS_BPM;
   return isLimited ? Math.floor(cleanTempoBpm) : Infinity;
 }

@@ -101,7 +101,7 @@ const SONG: SongPreview = {
 const none = { problems: [], furtherProblems: 0 };
 
 describe("a file that is brought in", () => {
-  test("a song: what it holds, line by line, beside Tenon's way; kept with one press", async () => {
+  test("a song: what it holds, line by line, beside Tenon's route; kept with one press", async () => {
     answer = success({
       ...SONG,
       problems: [{ line: 3, column: 1, message: "no chord" }],
@@ -167,14 +167,14 @@ describe("a file that is brought in", () => {
   });
 });
 
-describe("what Tenon's way saves", () => {
+describe("what Tenon's route saves", () => {
   test.each([
     [12, 100, 8, 120, /saves 4 frets of travel and holds 20 bpm faster/],
-    [12, 100, 12, 120, /^Tenon's way holds 20 bpm faster/],
-    [12, 100, 11, 90, /^Tenon's way saves 1 fret of travel\./],
-    [8, 120, 12, 100, /^The file's way is as easy/],
+    [12, 100, 12, 120, /^Tenon's route holds 20 bpm faster/],
+    [12, 100, 11, 90, /^Tenon's route saves 1 fret of travel\./],
+    [8, 120, 12, 100, /^The file's route is as easy/],
     [12, 100, 8, null, /saves 4 frets of travel and holds at any tempo/],
-    [0, null, 0, null, /^The file's way is as easy/],
+    [0, null, 0, null, /^The file's route is as easy/],
   ])("%s frets to %s against %s frets to %s", (ownFrets, own, bestFrets, best, words) => {
     const text = parts.savedText(
       { travelFrets: ownFrets, cleanTempoBpm: own },

@@ -2,16 +2,16 @@ import { type ReactNode } from "react";
 import { type WeighedChord } from "@/core/compare";
 import { ChordCell } from "./ChordCell";
 import { CompareGrid } from "./CompareGrid";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 import { type ShownComparison } from "./useComparison";
 
 interface ChordTableProps {
   readonly chords: ShownComparison["chords"];
-  readonly columns: readonly ColumnAnswer[];
+  readonly columns: readonly ColumnResult[];
   readonly heads: readonly ReactNode[];
   readonly isCompact: boolean;
   /** Null on paper. */
-  readonly onOpen: ((answer: ColumnAnswer, weighed: WeighedChord) => void) | null;
+  readonly onOpen: ((answer: ColumnResult, weighed: WeighedChord) => void) | null;
 }
 
 /** The best grip of each chord in each tuning. */

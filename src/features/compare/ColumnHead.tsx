@@ -4,11 +4,11 @@ import { type Guitar } from "@/state";
 import { useNames } from "@/ui/names";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "./retuneText";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 import { minutesText } from "./words";
 
 interface ColumnHeadProps {
-  readonly answer: ColumnAnswer;
+  readonly answer: ColumnResult;
   readonly isBest: boolean;
   /** Whether others stand beside it on other guitars. */
   readonly showsGuitar: boolean;
@@ -111,7 +111,7 @@ export function ColumnHead(props: ColumnHeadProps) {
   );
 }
 
-function costText({ column, cost }: ColumnAnswer, guitar: string): string {
+function costText({ column, cost }: ColumnResult, guitar: string): string {
   const { tunedMidi } = column.guitar;
   const steps = retuneSteps(tunedMidi, column.tuning.midi) ?? [];
   if (steps.length === 0) return guitar ? `${guitar}tuned to it now` : "Tuned to it now";

@@ -39,15 +39,17 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
         onCommit={commit}
       />
       <SelectField
-        label="Fives as"
+        label="Power chords as"
         value={powerChordVoicing.join()}
-        options={voicings.map(({ name, semitones }) => [semitones.join(), withSigns(name)] as const)}
+        options={voicings.map(
+          ({ name, semitones }) => [semitones.join(), withSigns(name)] as const,
+        )}
         onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}
       />
       <SelectField
         label="Other chords"
         value={allAsPowerChords ? REDUCED : minNotes}
-        options={[[REDUCED, "as their fives"], ...MIN_NOTES]}
+        options={[[REDUCED, "as power chords"], ...MIN_NOTES]}
         onChange={(value) =>
           set(
             typeof value === "string"

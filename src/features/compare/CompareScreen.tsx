@@ -33,7 +33,7 @@ import { ShapeBar } from "./ShapeBar";
 import { ShapeSentences } from "./ShapeSentences";
 import { ShapeTable } from "./ShapeTable";
 import { useColumns } from "./useColumns";
-import { useCompareAnswers, type ColumnAnswer } from "./useCompareAnswers";
+import { useCompareResults, type ColumnResult } from "./useCompareResults";
 import { useComparison } from "./useComparison";
 import { useHeldShape } from "./useHeldShape";
 import { verdict } from "./verdict";
@@ -72,7 +72,7 @@ export function CompareScreen() {
   const shown = useComparison();
   const { comparison, columns, chords, problem, set } = shown;
   const { hold } = comparison;
-  const answers = useCompareAnswers(shown);
+  const answers = useCompareResults(shown);
   const shapes = useHeldShape(shown, answers.columns);
   const actions = useColumns(shown);
   const [panel, setPanel] = useState<Panel | null>(null);
@@ -88,7 +88,7 @@ export function CompareScreen() {
     hold: () => set({ hold: HOLDS[(HOLDS.indexOf(hold) + 1) % HOLDS.length] ?? hold }),
   });
 
-  const showOnNeck = ({ column }: ColumnAnswer, { chord, grips: [best] }: WeighedChord) => {
+  const showOnNeck = ({ column }: ColumnResult, { chord, grips: [best] }: WeighedChord) => {
     const { tones } = chord;
     show({
       guitarId: column.guitar.id,

@@ -9,13 +9,13 @@ import { ChordTable } from "./ChordTable";
 import { ColumnHead } from "./ColumnHead";
 import { figureGroups } from "./figures";
 import { FiguresTable } from "./FiguresTable";
-import { type CompareAnswers } from "./useCompareAnswers";
+import { type CompareResults } from "./useCompareResults";
 import { type ShownComparison } from "./useComparison";
 import { verdict } from "./verdict";
 
 interface ComparisonSheetProps {
   readonly shown: ShownComparison;
-  readonly answers: CompareAnswers;
+  readonly answers: CompareResults;
   readonly onClose: () => void;
 }
 

@@ -19,7 +19,7 @@ const SHOWN_AT_ONCE = 3;
 /** Where the pitches of a shape went: the ways to hold them, what is lost, and every place of each note. */
 export function PitchCell({ column, root, found }: PitchCellProps) {
   if (!found || !root) return <p className="panel h-full p-2.5 text-muted">…</p>;
-  const { lost, ways, playable, grips, instead, places } = found;
+  const { lost, frettingCount, playable, grips, instead, places } = found;
   const strings = column.neck.midi.length;
   const sounding = places.map(({ midi }) => midi);
   const pitch = (midi: number) => pitchTextsOver(root, [midi, ...sounding])[0] ?? "";
@@ -32,7 +32,7 @@ export function PitchCell({ column, root, found }: PitchCellProps) {
           <NoteText>{lostText(places, pitch)}</NoteText>
         </p>
       )}
-      {lost.length === 0 && ways > 0 && playable === 0 && (
+      {lost.length === 0 && frettingCount > 0 && playable === 0 && (
         <p className="text-[15px] text-muted">Your hand cannot hold any of them.</p>
       )}
       {all.slice(0, SHOWN_AT_ONCE).map((grip) => (
@@ -73,10 +73,10 @@ export function PitchCell({ column, root, found }: PitchCellProps) {
   );
 }
 
-function countText({ ways, playable, lost }: TranslatedGrips): string {
+function countText({ frettingCount, playable, lost }: TranslatedGrips): string {
   if (lost.length > 0) return "Some of its notes are missing";
-  if (ways === 0) return "Its notes are there, but not all at once";
-  const sound = ways === 1 ? "1 way sounds" : `${ways} ways sound`;
+  if (frettingCount === 0) return "Its notes are there, but not all at once";
+  const sound = frettingCount === 1 ? "1 way sounds" : `${frettingCount} ways sound`;
   return `${sound} exactly the same, ${playable} in reach`;
 }
 

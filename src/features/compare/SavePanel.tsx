@@ -15,13 +15,13 @@ import {
   type PdfPaper,
 } from "@/ui/save";
 import { comparePicture } from "./comparePicture";
-import { type CompareAnswers } from "./useCompareAnswers";
+import { type CompareResults } from "./useCompareResults";
 import { fetchComparison } from "./fetchComparison";
 import { type ShownComparison } from "./useComparison";
 
 interface KeepPanelProps {
   readonly shown: ShownComparison;
-  readonly answers: CompareAnswers;
+  readonly answers: CompareResults;
   readonly onSheet: () => void;
 }
 

@@ -5,7 +5,7 @@ import { useNames } from "@/ui/names";
 import { withSigns } from "@/ui/text";
 
 /** What a player may ask of a search; `isSafe` stands for the tension limits of the rig. */
-export interface AskedLimits extends Omit<SearchLimits, "tension"> {
+export interface RequestedLimits extends Omit<SearchLimits, "tension"> {
   readonly isSafe: boolean;
   readonly withCatalogue: boolean;
   /** Leaves out tunings with a string turned for nothing. */
@@ -14,8 +14,8 @@ export interface AskedLimits extends Omit<SearchLimits, "tension"> {
 
 interface SearchLimitsFieldsProps {
   readonly from: readonly Midi[];
-  readonly limits: AskedLimits;
-  readonly onLimits: (limits: AskedLimits) => void;
+  readonly limits: RequestedLimits;
+  readonly onLimits: (limits: RequestedLimits) => void;
 }
 
 const MAX_SEMITONES = 7;
@@ -25,7 +25,7 @@ const DEEPEST = 7;
 /** How far a search goes. */
 export function SearchLimitsFields({ from, limits, onLimits }: SearchLimitsFieldsProps) {
   const { pitch } = useNames();
-  const set = (part: Partial<AskedLimits>) => onLimits({ ...limits, ...part });
+  const set = (part: Partial<RequestedLimits>) => onLimits({ ...limits, ...part });
   const all = from.map((_, string) => string);
   const movable = limits.movable ?? all;
   const toggle = (string: number) => {

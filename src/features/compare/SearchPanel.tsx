@@ -1,12 +1,12 @@
 import { useMemo, useState } from "react";
 import { Search, Square } from "lucide-react";
-import { makeSearchSpace, MAX_FOUND, NO_SEARCH_LIMITS, type SearchQuestion } from "@/core/compare";
+import { makeSearchSpace, MAX_FOUND, NO_SEARCH_LIMITS, type SearchRequest } from "@/core/compare";
 import { nameTuning, TUNINGS } from "@/core/tuning";
 import { usePlayer, useRig } from "@/session";
 import { MAX_COLUMNS, neckOf, strungGuitar } from "@/state";
 import { SelectField } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
-import { SearchLimitsFields, type AskedLimits } from "./SearchLimitsFields";
+import { SearchLimitsFields, type RequestedLimits } from "./SearchLimitsFields";
 import { SearchResults } from "./SearchResults";
 import { type ShownComparison } from "./useComparison";
 import { useTuningSearch, type SearchState } from "./useTuningSearch";
@@ -15,7 +15,7 @@ interface SearchPanelProps {
   readonly shown: ShownComparison;
 }
 
-const FIRST_LIMITS: AskedLimits = {
+const FIRST_LIMITS: RequestedLimits = {
   ...NO_SEARCH_LIMITS,
   isSafe: true,
   withCatalogue: true,
@@ -29,7 +29,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   const { comparison, columns, chords, sequence, set } = shown;
   const [guitarId, setGuitarId] = useState<number | null>(null);
   const [limits, setLimits] = useState(FIRST_LIMITS);
-  const { state, question: asked, start, cancel } = useTuningSearch();
+  const { state, request: asked, start, cancel } = useTuningSearch();
   const guitar = guitars.find(({ id }) => id === guitarId) ?? columns[0]?.guitar ?? guitars[0];
   const from = guitar.tunedMidi;
   /** The guitar that was searched for; another may be chosen since. */
@@ -47,7 +47,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
     const others = withCatalogue ? [...favourites.map(({ midi }) => midi), ...known] : [];
     return makeSearchSpace(from, { ...rest, tension }, others);
   }, [limits, guitar, from, favourites, ownTunings, profile.limits]);
-  const question = useMemo((): SearchQuestion | null => {
+  const request = useMemo((): SearchRequest | null => {
     if (!space.ok || chords.length === 0) return null;
     const neck = neckOf(guitar, from);
     return {
@@ -63,9 +63,9 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   }, [space, chords, player, guitar, from, weights, gripLimits, onlyGainful]);
 
   const search = () => {
-    if (!question) return;
+    if (!request) return;
     setAskedOn(guitar.id);
-    start(question, sequence);
+    start(request, sequence);
   };
 
   return (
@@ -93,7 +93,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
           <button
             type="button"
             className="button button-primary"
-            disabled={!question}
+            disabled={!request}
             onClick={search}
           >
             <Search size={18} aria-hidden="true" />
@@ -110,8 +110,8 @@ export function SearchPanel({ shown }: SearchPanelProps) {
       {asked && (
         <SearchResults
           state={state}
-          question={asked}
-          isStale={state.kind === "done" && asked !== question}
+          request={asked}
+          isStale={state.kind === "done" && asked !== request}
           onAdd={
             columns.length < MAX_COLUMNS
               ? (midi) => set({ columns: [...comparison.columns, { guitarId: askedOn, midi }] })
@@ -124,7 +124,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   );
 }
 
-function chordList(chords: SearchQuestion["chords"]): string {
+function chordList(chords: SearchRequest["chords"]): string {
   return chords.map(({ chord }) => chord.name).join(" ") || "no chord";
 }
 

@@ -1,6 +1,6 @@
 import { useRef } from "react";
 import { Check, Plus } from "lucide-react";
-import { type FoundTuning, type ScoredTuning, type SearchQuestion } from "@/core/compare";
+import { type FoundTuning, type ScoredTuning, type SearchRequest } from "@/core/compare";
 import { type Midi } from "@/core/pitch";
 import { type TimedRoute } from "@/core/plan";
 import { retuneSteps, type RetuneStep } from "@/core/retuning";
@@ -15,7 +15,7 @@ import { stringsText } from "./words";
 
 interface SearchResultsProps {
   readonly state: SearchState;
-  readonly question: SearchQuestion;
+  readonly request: SearchRequest;
   /** What was asked is no longer what stands above. */
   readonly isStale: boolean;
   /** Null where no column is free. */
@@ -25,7 +25,7 @@ interface SearchResultsProps {
 
 /** The best tunings, as far as they are found. */
 export function SearchResults(props: SearchResultsProps) {
-  const { state, question, isStale, onAdd, shownTunings } = props;
+  const { state, request, isStale, onAdd, shownTunings } = props;
   const table = useRef<HTMLTableElement>(null);
   const found = foundIn(state);
   if (!found) return null;
@@ -64,7 +64,7 @@ export function SearchResults(props: SearchResultsProps) {
             const { midi, score } = tuning;
             const { name } = nameTuning(midi);
             const isShown = shownTunings.some((other) => samePitches(other, midi));
-            const steps = retuneSteps(question.space.from, midi) ?? [];
+            const steps = retuneSteps(request.space.from, midi) ?? [];
             return (
               <tr key={midi.join()} className="border-b border-line align-middle">
                 <td className="figures p-1.5">{place + 1}</td>
@@ -78,7 +78,7 @@ export function SearchResults(props: SearchResultsProps) {
                   {tuning.grips && idleText(steps, tuning.grips, midi.length)}
                 </td>
                 <td className="p-1.5 text-[15px]">
-                  {tuning.grips ? <Grips grips={tuning.grips} question={question} /> : "…"}
+                  {tuning.grips ? <Grips grips={tuning.grips} request={request} /> : "…"}
                 </td>
                 <td className="p-1">
                   <button
@@ -155,16 +155,16 @@ function foundIn(state: SearchState): readonly Found[] | null {
 
 interface GripsProps {
   readonly grips: FoundTuning["grips"];
-  readonly question: SearchQuestion;
+  readonly request: SearchRequest;
 }
 
-function Grips({ grips, question }: GripsProps) {
+function Grips({ grips, request }: GripsProps) {
   return (
     <span className="flex flex-wrap gap-x-3">
       {grips.map(({ fretting }, index) => (
         <span key={index} className="whitespace-nowrap">
           <span className="mr-1 text-muted">
-            <NoteText>{question.chords[index]?.chord.name ?? ""}</NoteText>
+            <NoteText>{request.chords[index]?.chord.name ?? ""}</NoteText>
           </span>
           <FretText fretting={fretting} />
         </span>

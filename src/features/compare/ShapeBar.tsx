@@ -4,11 +4,11 @@ import { type Pin } from "@/state";
 import { ChoiceButton, TextField } from "@/ui/controls";
 import { FretText } from "@/ui/grip";
 import { NoteText } from "@/ui/text";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 
 interface ShapeBarProps {
   /** The column in which the shape is played. */
-  readonly answer: ColumnAnswer;
+  readonly answer: ColumnResult;
   readonly shape: Fretting | null;
   readonly pins: readonly Pin[];
   readonly onShape: (shape: Fretting) => void;

@@ -3,12 +3,12 @@ import { CompareGrid } from "./CompareGrid";
 import { PitchCell } from "./PitchCell";
 import { ShapeCell } from "./ShapeCell";
 import { type Column } from "./useComparison";
-import { type ShapeAnswers } from "./useHeldShape";
+import { type ShapeResults } from "./useHeldShape";
 
 interface ShapeTableProps {
   readonly hold: "pitches" | "shape";
   readonly columns: readonly Column[];
-  readonly shapes: ShapeAnswers;
+  readonly shapes: ShapeResults;
   readonly heads: readonly ReactNode[];
   readonly isCompact: boolean;
 }

@@ -1,8 +1,8 @@
 import { pitchClass, pitchClassOf, pitchTexts } from "@/core/pitch";
-import { type CompareAnswers } from "./useCompareAnswers";
+import { type CompareResults } from "./useCompareResults";
 
 /** A comparison as it stands, for paper: a row for each chord, a column for each tuning. */
-export function comparePicture(title: string, { columns }: CompareAnswers) {
+export function comparePicture(title: string, { columns }: CompareResults) {
   const chords = columns.find(({ weighed }) => weighed)?.weighed?.chords ?? [];
   return {
     title,

@@ -10,7 +10,7 @@ import { describeSound } from "@/core/sound";
 import { nameTuning, usualMidi } from "@/core/tuning";
 import { type Guitar } from "@/state";
 import { figureGroups } from "./figures";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 
 const STANDARD = usualMidi(6);
 const WAITING = { kind: "waiting" } as const;
@@ -18,7 +18,7 @@ const ready = <T>(value: T) => ({ kind: "ready", value }) as const;
 const OPEN_D = [38, 45, 50, 54, 57, 62];
 
 /** A column with everything worked out, on a guitar in standard tuning. */
-function columnFor(midi: readonly number[]): ColumnAnswer {
+function columnFor(midi: readonly number[]): ColumnResult {
   const neck = makeNeck({ midi, frets: 12 });
   const read = readProgression("D5 G5");
   if (!neck.ok || !read.ok) throw new Error("a neck and chords");
@@ -43,7 +43,7 @@ function columnFor(midi: readonly number[]): ColumnAnswer {
   };
 }
 
-const textsOf = (columns: readonly ColumnAnswer[], name: string) =>
+const textsOf = (columns: readonly ColumnResult[], name: string) =>
   figureGroups(columns, (midi) => pitchText(midi))
     .flatMap(({ rows }) => rows)
     .find((row) => row.name === name)?.texts;
@@ -74,7 +74,7 @@ describe("the figures of a comparison", () => {
     expect(textsOf([standard], "Caution")).toBeUndefined();
     const low = columnFor(STANDARD.map((midi) => midi - 5));
     expect(textsOf([standard, low], "Caution")?.[1]).toMatch(
-      /String 6 keeps 56 % .* have a qualified technician check/,
+      /String 6 keeps 56% .* have a qualified technician check/,
     );
   });
 

@@ -4,7 +4,7 @@ import { type TimedRoute } from "@/core/plan";
 import { type Sound } from "@/core/sound";
 import { type Current } from "@/ui/computed";
 import { pullText, warningText } from "@/ui/tuning";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 import { minutesText } from "./words";
 
 /** One line of the figures: what it is, and a text for each tuning. */
@@ -24,18 +24,18 @@ const FAILED = "could not be worked out";
 
 /** Everything that a comparison counts, group by group. */
 export function figureGroups(
-  columns: readonly ColumnAnswer[],
+  columns: readonly ColumnResult[],
   pitch: (midi: number) => string,
 ): readonly FigureGroup[] {
-  const row = (name: string, text: (column: ColumnAnswer) => string): FigureRow => ({
+  const row = (name: string, text: (column: ColumnResult) => string): FigureRow => ({
     name,
     texts: columns.map(text),
   });
-  const total = (text: (totals: Totals, column: ColumnAnswer) => string) => (each: ColumnAnswer) =>
+  const total = (text: (totals: Totals, column: ColumnResult) => string) => (each: ColumnResult) =>
     each.weighed === null ? WORKING : each.weighed.totals ? text(each.weighed.totals, each) : NONE;
-  const routed = (text: (route: TimedRoute) => string) => (each: ColumnAnswer) =>
+  const routed = (text: (route: TimedRoute) => string) => (each: ColumnResult) =>
     outcomeText(each.route, text, NONE);
-  const counted = (text: (counts: GripCounts) => string) => (each: ColumnAnswer) =>
+  const counted = (text: (counts: GripCounts) => string) => (each: ColumnResult) =>
     outcomeText(each.counts, text, "too many");
   return [
     {
@@ -145,7 +145,7 @@ function gripsText({ stops }: TimedRoute): string {
     .join(", ");
 }
 
-function impliedText({ sounds }: ColumnAnswer, pitch: (midi: number) => string): string {
+function impliedText({ sounds }: ColumnResult, pitch: (midi: number) => string): string {
   return outcomeText(sounds, (all) => lowestImplied(all, pitch), NONE);
 }
 
@@ -156,7 +156,7 @@ function lowestImplied(sounds: readonly (Sound | null)[], pitch: (midi: number) 
   return implied.length > 0 ? pitch(Math.min(...implied)) : NONE;
 }
 
-function roughnessText({ sounds }: ColumnAnswer): string {
+function roughnessText({ sounds }: ColumnResult): string {
   return outcomeText(sounds, meanRoughness, NONE);
 }
 

@@ -79,7 +79,13 @@ export function useComparison(): ShownComparison {
     if (Object.keys(draft).length > 0) set({});
   }, [draft, set]);
 
-  const { columns: tunings, chords: text, powerChordVoicing, allAsPowerChords, minNotes } = comparison;
+  const {
+    columns: tunings,
+    chords: text,
+    powerChordVoicing,
+    allAsPowerChords,
+    minNotes,
+  } = comparison;
   const columns = useMemo(
     () =>
       tunings.flatMap(({ guitarId, midi }): Column[] => {
@@ -102,10 +108,16 @@ export function useComparison(): ShownComparison {
 }
 
 /** The chord on the neck, as it is typed. */
-function chordsOf(root: Note, chordForm: ChordForm): Pick<Comparison, "chords" | "powerChordVoicing"> {
+function chordsOf(
+  root: Note,
+  chordForm: ChordForm,
+): Pick<Comparison, "chords" | "powerChordVoicing"> {
   const { voicing, minNotes } = chordForm;
   const five = `${noteText(root)}5`;
   if (minNotes === null) return { chords: five, powerChordVoicing: voicing };
   const { name } = chordOf(root, chordForm);
-  return { chords: readChord(name).ok ? name : five, powerChordVoicing: DEFAULT_COMPARISON.powerChordVoicing };
+  return {
+    chords: readChord(name).ok ? name : five,
+    powerChordVoicing: DEFAULT_COMPARISON.powerChordVoicing,
+  };
 }

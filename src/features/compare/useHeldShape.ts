@@ -5,11 +5,11 @@ import { type ShapeReading } from "@/core/reading";
 import { usePlayer, useRig } from "@/session";
 import { currentValue, useComputed, type Computed } from "@/ui/computed";
 import { compute, computeAside, type TranslatedGrips } from "@/worker/client";
-import { type ColumnAnswer } from "./useCompareAnswers";
+import { type ColumnResult } from "./useCompareResults";
 import { type ShownComparison } from "./useComparison";
 
 /** The shape that is held, and what becomes of it in each column. */
-export interface ShapeAnswers {
+export interface ShapeResults {
   /** In the first column's tuning; null where there is none yet. */
   readonly shape: Fretting | null;
   /** By column: the same frets read there; null for silence and while it is worked out. */
@@ -29,8 +29,8 @@ const NOTHING: readonly null[] = [];
 /** Reads the held shape in every column; the first chord's best grip where none was chosen. */
 export function useHeldShape(
   shown: ShownComparison,
-  answers: readonly ColumnAnswer[],
-): ShapeAnswers {
+  answers: readonly ColumnResult[],
+): ShapeResults {
   const { profile } = useRig();
   const { player } = usePlayer();
   const { accidentals } = profile;

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type Chord } from "@/core/chart";
-import { type FoundTuning, type SearchQuestion } from "@/core/compare";
+import { type FoundTuning, type SearchRequest } from "@/core/compare";
 import { NO_GRIP_LIMITS } from "@/core/gripSearch";
 import { retuneNeck } from "@/core/neck";
 import { type TimedRoute } from "@/core/plan";
@@ -22,18 +22,18 @@ export type SearchState =
 export interface TuningSearch {
   readonly state: SearchState;
   /** The question, so that an answer is shown with the question it belongs to. */
-  readonly question: SearchQuestion | null;
-  readonly start: (question: SearchQuestion, sequence: readonly Chord[]) => void;
+  readonly request: SearchRequest | null;
+  readonly start: (request: SearchRequest, sequence: readonly Chord[]) => void;
   readonly cancel: () => void;
 }
 
 /** A search that runs in a worker of its own until it is done, cancelled, or the page is left. */
 export function useTuningSearch(): TuningSearch {
   const [state, setState] = useState<SearchState>({ kind: "idle" });
-  const [question, setQuestion] = useState<SearchQuestion | null>(null);
+  const [request, setQuestion] = useState<SearchRequest | null>(null);
   const running = useRef<AbortController | null>(null);
 
-  const start = useCallback((asked: SearchQuestion, sequence: readonly Chord[]) => {
+  const start = useCallback((asked: SearchRequest, sequence: readonly Chord[]) => {
     running.current?.abort();
     const controller = new AbortController();
     running.current = controller;
@@ -76,5 +76,5 @@ export function useTuningSearch(): TuningSearch {
     setState({ kind: "idle" });
   }, []);
   useEffect(() => () => running.current?.abort(), []);
-  return { state, question, start, cancel };
+  return { state, request, start, cancel };
 }

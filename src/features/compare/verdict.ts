@@ -34,14 +34,14 @@ export function verdict(judged: readonly JudgedTuning[]): string {
     fingersText(best, other),
     `${best.score.toFixed(1)} points against ${other.score.toFixed(1)}`,
   ].filter((text) => text !== null);
-  return `${best.name} serves best. Beside ${other.name}: ${gains.join(", ")}; ${costText(best)}.`;
+  return `${best.name} serves best. Compared with ${other.name}: ${gains.join(", ")}; ${costText(best)}.`;
 }
 
 function effortText(there: number, here: number): string {
   if (here <= 0) return `effort ${there.toFixed(1)}`;
   const percent = Math.round(100 * (there / here - 1));
   if (percent === 0) return "the same effort";
-  return `${Math.abs(percent)} % ${percent < 0 ? "less" : "more"} effort`;
+  return `${Math.abs(percent)}% ${percent < 0 ? "less" : "more"} effort`;
 }
 
 function lowestText(semitones: number): string | null {

@@ -89,7 +89,7 @@ describe("the verdict", () => {
 
   test("says in numbers what is gained and paid", () => {
     const line =
-      "Drop D serves best. Beside Standard: 50 % less effort, its lowest note 2 half steps lower, 4 of 4 with one finger instead of 0, 24.0 points against 40.0; 1 string to retune, ½ min.";
+      "Drop D serves best. Compared with Standard: 50% less effort, its lowest note 2 half steps lower, 4 of 4 with one finger instead of 0, 24.0 points against 40.0; 1 string to retune, ½ min.";
     expect(verdict([standard, dropped])).toBe(line);
     expect(verdict([dropped, none, standard])).toBe(line);
   });
@@ -97,7 +97,7 @@ describe("the verdict", () => {
   test("says where nothing is to be gained", () => {
     const worse = judged("Open G", { totals: totals(60, 40, 0), score: 66, turned: 3 });
     expect(verdict([standard, worse])).toBe(
-      "Standard serves best. Beside Open G: 33 % less effort, 40.0 points against 66.0; nothing to retune.",
+      "Standard serves best. Compared with Open G: 33% less effort, 40.0 points against 66.0; nothing to retune.",
     );
   });
 

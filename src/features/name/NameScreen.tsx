@@ -188,9 +188,9 @@ function Reading({ reading, onPut }: ReadingProps) {
             />
           </div>
           <FingerChoice
-            ways={fingerings}
+            fingerings={fingerings}
             chosen={fingering}
-            onChoose={(way) => setFingers(way.fingers.join())}
+            onChoose={({ fingers }) => setFingers(fingers.join())}
           />
         </section>
       )}

@@ -13,7 +13,7 @@ import {
 } from "@/ui/grip";
 import { HearBar, type HearBarState } from "@/ui/hear";
 import { spokenNotes } from "@/ui/text";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 /** Whether the grip in front is pinned, and whether it can be. */
 export interface PinState {
@@ -23,7 +23,7 @@ export interface PinState {
 }
 
 interface GripCloseUpProps {
-  readonly answer: GripAnswer;
+  readonly answer: GripsState;
   readonly pin: PinState;
   readonly hearing: HearBarState;
   readonly onTake: (grip: Grip, way: Fingering) => void;
@@ -33,7 +33,7 @@ interface GripCloseUpProps {
 export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
   const { answer, pin, hearing, onTake } = props;
   const { thickOnTop } = useView().view;
-  const { map, grip, ways, fingering } = answer;
+  const { map, grip, fingerings, fingering } = answer;
   if (!grip || !fingering) return null;
   const { neck, root, leftHanded } = map;
   const form = formText(grip);
@@ -71,7 +71,11 @@ export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
       >
         {/* The other fingerings arrive a moment later; their space is reserved. */}
         <div className="min-h-33 md:max-xl:min-h-0">
-          <FingerChoice ways={ways} chosen={fingering} onChoose={(way) => onTake(grip, way)} />
+          <FingerChoice
+            fingerings={fingerings}
+            chosen={fingering}
+            onChoose={(fingering) => onTake(grip, fingering)}
+          />
         </div>
         <EffortParts fingering={fingering} />
         <PreferenceParts preference={grip.preference} />

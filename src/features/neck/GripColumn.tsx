@@ -6,11 +6,11 @@ import { NoteText, spokenNotes } from "@/ui/text";
 import { ListControls } from "./ListControls";
 import { conditionText, ORDER_NAMES, withoutCondition } from "./listingWords";
 import { NamingButton } from "./NamingButton";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 import { type ListingState } from "./useListing";
 
 interface GripColumnProps {
-  readonly answer: GripAnswer;
+  readonly answer: GripsState;
   /** Whether a grip is in front; with the map alone none is chosen. */
   readonly inFront: boolean;
   readonly lister: ListingState;

@@ -133,7 +133,7 @@ function Neck() {
     toggleMap: () => setMapOnly(!mapOnly),
     nextOrder: () => list({ order: following(orders, listing.order) }),
     otherFingers: () => {
-      if (grip && fingering && answer) take(grip, following(answer.ways, fingering));
+      if (grip && fingering && answer) take(grip, following(answer.fingerings, fingering));
     },
     hear: hearGrip,
     neighbours,

@@ -7,7 +7,7 @@ import { useView } from "@/session";
 import { onDemand } from "@/ui/controls";
 import { useNames } from "@/ui/names";
 import { NoteText } from "@/ui/text";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 const MapPicker = onDemand("The map", () =>
   import("@/features/neck/voicing").then((part) => part.MapPicker),
@@ -20,7 +20,7 @@ const SaveOptions = onDemand("Saving and printing", () =>
 );
 
 interface NeckToolsProps {
-  readonly answer: GripAnswer | null;
+  readonly answer: GripsState | null;
   /** What the map shows. */
   readonly positions: readonly DegreePosition[];
 }

@@ -6,10 +6,10 @@ import { PaperDialog } from "@/ui/controls";
 import { fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { makeNeckScale, Mark, markRole, NeckBoard, NeckGrip } from "@/ui/neck";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 interface PrintSheetProps {
-  readonly answer: GripAnswer;
+  readonly answer: GripsState;
   readonly positions: readonly DegreePosition[];
   readonly onClose: () => void;
 }

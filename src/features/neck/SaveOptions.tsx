@@ -17,10 +17,10 @@ import {
 } from "@/ui/save";
 import { neckPicture } from "./neckPicture";
 import { PrintSheet } from "./PrintSheet";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 interface SaveOptionsProps {
-  readonly answer: GripAnswer | null;
+  readonly answer: GripsState | null;
   /** What the map shows. */
   readonly positions: readonly DegreePosition[];
 }

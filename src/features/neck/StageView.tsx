@@ -5,10 +5,10 @@ import { useView } from "@/session";
 import { fingersText, FretText, GripDiagram } from "@/ui/grip";
 import { HearBar, type HearBarState } from "@/ui/hear";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 interface StageViewProps {
-  readonly answer: GripAnswer;
+  readonly answer: GripsState;
   readonly neckView: ReactNode;
   readonly hearing: HearBarState;
   readonly onStep: (by: number) => void;

@@ -1,14 +1,14 @@
 import { noteText, pitchClass, spellDegree } from "@/core/pitch";
 import { type DegreePosition } from "@/core/voicing";
 import { fingersText } from "@/ui/grip";
-import { type GripAnswer } from "./useGrips";
+import { type GripsState } from "./useGrips";
 
 /** How many grips go on paper: the one in front, and the next in the list. */
 const MAX_GRIPS = 12;
 
 /** The neck and its grips as they stand, for paper. */
 export function neckPicture(
-  { map, grip, fingering, grips }: GripAnswer,
+  { map, grip, fingering, grips }: GripsState,
   positions: readonly DegreePosition[],
 ) {
   const { neck, shownRoot, chordName, tuningName, names } = map;

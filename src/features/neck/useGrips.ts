@@ -9,7 +9,7 @@ import { type ChordForm } from "@/core/voicing";
 import { useInstrument, usePlayer, useSettings, useView } from "@/session";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
 import { useNames, type Names } from "@/ui/names";
-import { ask, compute, computeAside, type GripsAnswer } from "@/worker/client";
+import { ask, compute, computeAside, type GripsResponse } from "@/worker/client";
 import { useAfterPaint } from "./useAfterPaint";
 
 /** A chord on a neck. */
@@ -28,7 +28,7 @@ export interface ChordMap {
 }
 
 /** The worker's answer for one map; the two are always shown as one. */
-export interface GripAnswer {
+export interface GripsState {
   readonly map: ChordMap;
   /** The grips that pass the filter, in the order asked. */
   readonly grips: readonly Grip[];
@@ -42,7 +42,7 @@ export interface GripAnswer {
   readonly index: number;
   readonly grip: Grip | null;
   /** Every way to finger the grip in front, easiest first. */
-  readonly ways: readonly Fingering[];
+  readonly fingerings: readonly Fingering[];
   readonly fingering: Fingering | null;
 }
 
@@ -50,7 +50,7 @@ interface Grips {
   /** What to draw on the neck now. */
   readonly map: ChordMap;
   /** While the current question is open, the answer to the one before it; null once it failed. */
-  readonly answer: GripAnswer | null;
+  readonly answer: GripsState | null;
   readonly state: Computed<unknown>;
 }
 
@@ -93,16 +93,16 @@ export function useGrips(listing: Listing): Grips {
     () => value && chooseGrip(value.listed, chosen, settings.keepsShape),
     [value, chosen, settings.keepsShape],
   );
-  const ways = useWays(value?.map ?? asked, chosenGrip?.grip ?? null);
-  const answer = useMemo((): GripAnswer | null => {
+  const fingerings = useFingerings(value?.map ?? asked, chosenGrip?.grip ?? null);
+  const answer = useMemo((): GripsState | null => {
     if (!value || !chosenGrip) return null;
     const { grip } = chosenGrip;
     // Told apart by their fingers: what two workers answer is never the same object.
     const wayOf = (fingers: Fingering["fingers"] | undefined) =>
-      ways.find((way) => way.fingers.join() === fingers?.join());
+      fingerings.find((each) => each.fingers.join() === fingers?.join());
     const fingering = wayOf(chosen?.fingers) ?? wayOf(grip?.best.fingers) ?? grip?.best ?? null;
-    return { ...value.listed, ...chosenGrip, map: value.map, ways, fingering };
-  }, [value, chosenGrip, ways, chosen]);
+    return { ...value.listed, ...chosenGrip, map: value.map, fingerings, fingering };
+  }, [value, chosenGrip, fingerings, chosen]);
   const isWaiting = computed.kind === "waiting";
   const isLate = useLate(asked, !isWaiting);
   const map = answer && isWaiting && !isLate ? answer.map : asked;
@@ -110,7 +110,7 @@ export function useGrips(listing: Listing): Grips {
 }
 
 /** A voicing is found at once; free mode may take seconds, which a newer question cuts short. */
-function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
+function askGrips(map: ChordMap, listing: Listing): Promise<GripsResponse> {
   const { neck, root, chordForm, player } = map;
   return chordForm.minNotes === null
     ? compute().grips(neck, root, chordForm, player, listing)
@@ -124,10 +124,10 @@ function askGrips(map: ChordMap, listing: Listing): Promise<GripsAnswer> {
  * first of the list without one.
  */
 function chooseGrip(
-  { grips }: GripsAnswer,
+  { grips }: GripsResponse,
   chosen: { readonly fretting: Grip["fretting"] } | null,
   keepsShape: boolean,
-): Pick<GripAnswer, "index" | "grip"> {
+): Pick<GripsState, "index" | "grip"> {
   const key = chosen?.fretting.join();
   const same = grips.findIndex(({ fretting }) => fretting.join() === key);
   const frettings = () => grips.map(({ fretting }) => fretting);
@@ -138,12 +138,12 @@ function chooseGrip(
 }
 
 /** Every way to finger a grip; the best alone until the worker has answered with the others. */
-function useWays({ neck, player }: ChordMap, grip: Grip | null): readonly Fingering[] {
+function useFingerings({ neck, player }: ChordMap, grip: Grip | null): readonly Fingering[] {
   // Asked once the grip is on the neck, so that the worker does not keep a small machine from painting.
   const painted = useAfterPaint(grip);
   const computed = useComputed(
     useCallback(
-      async () => (painted ? computeAside().ways(neck, painted.fretting, player) : []),
+      async () => (painted ? computeAside().fingerings(neck, painted.fretting, player) : []),
       [neck, painted, player],
     ),
   );

@@ -5,7 +5,7 @@ import { pitchClassOf } from "@/core/pitch";
 import { type Voicing } from "@/core/voicing";
 import { currentValue, useComputed } from "@/ui/computed";
 import { computeAside } from "@/worker/client";
-import { type ChordMap, type GripAnswer } from "./useGrips";
+import { type ChordMap, type GripsState } from "./useGrips";
 
 const NONE: readonly Neighbour[] = [];
 
@@ -16,7 +16,7 @@ function voicingOf({ neck, root }: ChordMap, fretting: Fretting): Voicing {
 }
 
 /** The grips one step from the one in front; none while it changes. */
-export function useNeighbours(answer: GripAnswer | null): readonly Neighbour[] {
+export function useNeighbours(answer: GripsState | null): readonly Neighbour[] {
   const map = answer?.map;
   const fretting = answer?.grip?.fretting;
   const computed = useComputed(

@@ -79,7 +79,7 @@ export function DrillList({ rig, guitar, placed, standings, onPlay, onAdd }: Dri
 
 function standingText(standing: DrillStanding | undefined): string | null {
   if (!standing) return null;
-  const share = `${Math.round(standing.cleanShare * 100)} % clean lately`;
+  const share = `${Math.round(standing.cleanShare * 100)}% clean lately`;
   const bpm = standing.ladder.at(-1)?.bpm;
   return bpm === undefined ? share : `${share}, last at ${bpm}`;
 }

@@ -53,7 +53,7 @@ export function JudgeBar({ play }: { readonly play: DrillPlay }) {
 /** What was heard of a round, and how sure that is. */
 function heardText(timing: StrikeTiming, isUnmeasured: boolean): string {
   const { heard, expected, medianMs, spreadMs, isUnsure } = timing;
-  const strums = `${heard} of ${expected} strums heard`;
+  const strums = `${heard} of ${expected} strums detected`;
   if (isUnsure || medianMs === null || spreadMs === null) {
     return `Not sure: ${strums}${isUnmeasured ? ", and the delay is not measured" : ""}.`;
   }

@@ -22,7 +22,7 @@ export function ListenPanel({ ear }: { readonly ear: EarState }) {
     const ms = await measure();
     if (ms === null) {
       setTold(
-        "Too few clicks were heard. Hold one ear of the headphones to the microphone, or turn it up.",
+        "Too few clicks were detected. Hold one ear of the headphones to the microphone, or turn it up.",
       );
       return;
     }
@@ -77,8 +77,8 @@ export function ListenPanel({ ear }: { readonly ear: EarState }) {
         </div>
         <p role="status">{told}</p>
         <p className="text-[15px] text-muted">
-          Nothing that is heard is kept, only figures. Where Tenon is not sure, it says so. Tried
-          players come in by the same path, with no delay.
+          Tenon saves figures, never sound. Where Tenon is not sure, it says so. Tried players come
+          in by the same path, with no delay.
         </p>
       </div>
     </details>

@@ -111,7 +111,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
                     <td key={kind}>{minutes(each.secondsByKind[kind] ?? 0)}</td>
                   ))}
                   <td>{each.rounds}</td>
-                  <td>{`${cleanShare(each)} %`}</td>
+                  <td>{`${cleanShare(each)}%`}</td>
                   {hasTempo && <td>{each.bestBpm === null ? "" : Math.round(each.bestBpm)}</td>}
                   {hasTempo && <td>{each.medianMs === null ? "" : offText(each.medianMs)}</td>}
                 </tr>

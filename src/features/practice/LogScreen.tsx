@@ -122,7 +122,7 @@ function Hardest({ view, onDrill }: HardestProps) {
     <section aria-label="Hardest changes" className="panel p-4">
       <h2 className="mb-2 text-xl font-semibold">Hardest changes</h2>
       {view.hardest.length === 0 ? (
-        <p className="text-muted">Five rounds of a move, and it can be told.</p>
+        <p className="text-muted">Play five rounds of a move, and its figures appear here.</p>
       ) : (
         <ol className="space-y-1">
           {view.hardest.map(({ drill, name, rounds, missed, bestBpm }) => (
@@ -146,5 +146,5 @@ function Hardest({ view, onDrill }: HardestProps) {
 }
 
 function share(part: number, whole: number): string {
-  return `${whole === 0 ? 0 : Math.round((100 * part) / whole)} %`;
+  return `${whole === 0 ? 0 : Math.round((100 * part) / whole)}%`;
 }

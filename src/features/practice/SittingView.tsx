@@ -2,7 +2,7 @@ import { Pause, Play, SkipForward, Undo2, X } from "lucide-react";
 import { blockOf, leftS, remainingS, type Sitting } from "@/core/practice";
 import { useKeys } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
-import { AskedRunner } from "./AskedRunner";
+import { QuestionRunner } from "./QuestionRunner";
 import { BreakView } from "./BreakView";
 import { type PlacedDrill } from "./placedDrill";
 import { PlayedRunner } from "./PlayedRunner";
@@ -50,7 +50,7 @@ export function SittingView({ state, sitting, data, placedOf, isLoading }: Sitti
         </p>
         <div className="ml-auto flex flex-wrap gap-2">
           <button type="button" className="button" disabled={rounds.length === 0} onClick={undo}>
-            <Undo2 size={18} aria-hidden="true" /> <Label>Take back</Label>
+            <Undo2 size={18} aria-hidden="true" /> <Label>Undo</Label>
           </button>
           <button type="button" className="button" onClick={() => setPaused(!isPaused)}>
             {isPaused ? (
@@ -104,7 +104,7 @@ export function SittingView({ state, sitting, data, placedOf, isLoading }: Sitti
         />
       )}
       {placed?.drill.how === "asked" && (
-        <AskedRunner
+        <QuestionRunner
           key={`${at} ${placed.drill.key}`}
           placed={placed}
           drill={placed.drill}

@@ -65,7 +65,7 @@ export function TodayPlan(props: TodayPlanProps) {
       </button>
       {sitting && (
         <button type="button" className="button w-full justify-center" onClick={onEnd}>
-          End that sitting and plan anew
+          End that sitting and plan a new one
         </button>
       )}
       <SortableBlocks blocks={blocks} nameOf={nameOf} onBlocks={onBlocks} />

@@ -45,7 +45,7 @@ jest.mock("@/audio/capture", () => ({
 const importParts = async () => ({
   ...(await import("./ListenPanel")),
   ...(await import("./useEar")),
-  ...(await import("./useHeardPitch")),
+  ...(await import("./useDetectedPitch")),
   ...(await import("@/session")),
 });
 let parts: Awaited<ReturnType<typeof importParts>>;
@@ -147,7 +147,7 @@ describe("listening to time", () => {
 describe("answers that are played", () => {
   const heard: number[] = [];
   function Pitch() {
-    const { isListening, toggle } = parts.useHeardPitch((midi) => heard.push(midi));
+    const { isListening, toggle } = parts.useDetectedPitch((midi) => heard.push(midi));
     return (
       <button type="button" aria-pressed={isListening} onClick={toggle}>
         Listen

@@ -80,12 +80,12 @@ afterEach(() => {
 describe("the log on screen", () => {
   test("sums, rounds with all that is known of them, and what is hardest", async () => {
     await show(VIEW);
-    expect(screen.getByText("3 min · 8 rounds · 63 % clean")).toBeTruthy();
+    expect(screen.getByText("3 min · 8 rounds · 63% clean")).toBeTruthy();
     expect(lines()[0]?.textContent).toContain("72 bpm · two notes · 6 ms early · spread 9 ms");
     expect(lines()[0]?.textContent).toContain("Ash six · Standard · Cold hands");
     // A guitar that was deleted since is left out; the round is not.
     expect(lines()[1]?.textContent).not.toContain("Ash six");
-    expect(screen.getByText("25 % missed, clean at 84")).toBeTruthy();
+    expect(screen.getByText("25% missed, clean at 84")).toBeTruthy();
   });
 
   test("another part is asked for; older rounds are added below", async () => {

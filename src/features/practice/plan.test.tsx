@@ -98,7 +98,7 @@ describe("the plan for today", () => {
     const { start, end } = show(pass(beginSitting(BLOCKS), 90));
     // A minute and a half late in the first part, of one minute: four minutes are left.
     fireEvent.click(screen.getByRole("button", { name: /^Carry on: 4 min left/ }));
-    fireEvent.click(screen.getByRole("button", { name: "End that sitting and plan anew" }));
+    fireEvent.click(screen.getByRole("button", { name: "End that sitting and plan a new one" }));
     expect([start.mock.calls.length, end.mock.calls.length]).toEqual([1, 1]);
   });
 
@@ -142,7 +142,7 @@ describe("all drills", () => {
     expect(screen.queryByRole("button", { name: "From your song" })).toBeNull();
     fireEvent.click(screen.getByRole("button", { name: "Move" }));
     const rectangle = list("Move").getByRole("button", { name: /^The rectangle/ });
-    expect(rectangle.textContent).toContain("70 % clean lately, last at 84");
+    expect(rectangle.textContent).toContain("70% clean lately, last at 84");
     fireEvent.click(rectangle);
     fireEvent.click(screen.getByRole("button", { name: "Add The rectangle to today" }));
     expect(play).toHaveBeenCalledWith("move:rectangle:6-5");

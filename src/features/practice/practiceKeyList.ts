@@ -1,5 +1,5 @@
 import { listKeys } from "@/ui/controls";
-import { ASKED_KEYS, PLAYED_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
+import { QUESTION_KEYS, PLAYED_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
 
 /** What each key does, for the list of keys. */
 export const PRACTICE_KEY_LIST = [
@@ -21,7 +21,7 @@ export const PRACTICE_KEY_LIST = [
     faster: "Faster",
     easier: "Easier, step by step",
   }),
-  listKeys("A question", ASKED_KEYS, {
+  listKeys("A question", QUESTION_KEYS, {
     note: "Answer with a note",
     sharp: "Half a step up from the next letter",
     flat: "Half a step down from the next letter",

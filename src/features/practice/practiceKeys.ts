@@ -17,7 +17,7 @@ export const PLAYED_KEYS = {
 } satisfies KeyTable;
 
 /** Keys while a question is asked. */
-export const ASKED_KEYS = {
+export const QUESTION_KEYS = {
   note: ["c", "d", "e", "f", "g", "a", "b"],
   sharp: ["#", "s"],
   flat: ["l"],

@@ -4,7 +4,7 @@ import { type PlayedDrill, type Rung, type Step } from "@/core/drill";
 import { TIMING } from "@/core/motion";
 import { usePlayer, useRig } from "@/session";
 import { useComputed } from "@/ui/computed";
-import { ask, type AskedSong } from "@/worker/client";
+import { ask, type SongPlanRequest } from "@/worker/client";
 import { type PlacedDrill } from "./placedDrill";
 
 /** A drill laid out on its neck, and what it is laid out for. */
@@ -37,7 +37,7 @@ export function usePlayedDrill(
       const ease: Ease = { isOnce: step === "once", roomQuarters, tempoBpm: bpm };
       const help = HELP[step];
       const constants = ownTiming ?? TIMING[level];
-      const asked: AskedSong = {
+      const asked: SongPlanRequest = {
         text,
         settings,
         help,
@@ -48,7 +48,7 @@ export function usePlayedDrill(
         downStrokesBpm,
       };
       const { arrangement, route, problem } = await ask("drill", asked, (api) =>
-        api.songWay(asked, settings.way),
+        api.songRoute(asked),
       );
       return {
         laidOut: route && { arrangement, route, bpm, roomQuarters, step },

@@ -5,7 +5,7 @@ import {
   blockOf,
   goOn,
   pass,
-  takeBack,
+  undoRound,
   type PlannedBlock,
   type Sitting,
   type SittingRound,
@@ -83,14 +83,14 @@ export function useSitting(): SittingState {
   const undo = useEvent(() => {
     const last = sitting?.rounds.at(-1);
     if (!last) {
-      tell({ text: "There is no round in this sitting to take back." });
+      tell({ text: "There is no round in this sitting to undo." });
       return;
     }
     void change(
       { act: "delete", kind: "round", id: last.id },
-      { text: `The last round (${RESULT_WORDS[last.result].toLowerCase()}) is taken back.` },
+      { text: `The last round (${RESULT_WORDS[last.result].toLowerCase()}) undone.` },
     );
-    setSitting((old) => old && takeBack(old));
+    setSitting((old) => old && undoRound(old));
   });
   const finish = (next: Sitting) => (blockOf(next) ? next : null);
   return {

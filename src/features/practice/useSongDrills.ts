@@ -3,7 +3,7 @@ import { TIMING } from "@/core/motion";
 import { fetchSong, usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SavedSong } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
-import { ask, type AskedSong } from "@/worker/client";
+import { ask, type SongPlanRequest } from "@/worker/client";
 import { type PlacedDrill } from "./placedDrill";
 
 export interface SongForDrills {
@@ -45,7 +45,7 @@ export function useSongDrills(): SongForDrills {
       const fits = guitar.usualMidi.length === tuningMidi.length;
       const neck = neckOf(guitar, fits ? tuningMidi : guitar.tunedMidi);
       const constants = ownTiming ?? TIMING[level];
-      const asked: AskedSong = {
+      const asked: SongPlanRequest = {
         text,
         settings,
         help: "full",

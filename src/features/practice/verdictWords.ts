@@ -1,6 +1,6 @@
 import { type Question } from "@/core/drill";
 import { type Midi } from "@/core/pitch";
-import { type Verdict } from "./useAsked";
+import { type Verdict } from "./useQuestionRound";
 
 /** "Right, in 1.4 s." */
 export function verdictText({ result, tookMs, cents }: Verdict): string {

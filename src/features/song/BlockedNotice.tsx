@@ -26,7 +26,7 @@ export function BlockedNotice({ blockage, onLoosen }: BlockedNoticeProps) {
           ))}
           {chords.length > MOST && <li>{`and ${chords.length - MOST} more`}</li>}
         </ul>
-        <p className="text-[15px] text-muted">The way leaves them out; everything else stands.</p>
+        <p className="text-[15px] text-muted">The route leaves them out; everything else stays.</p>
         <div className="flex flex-wrap gap-2">
           {loosened.map(({ without, settings, total, cleanTempoBpm }) => (
             <button

@@ -48,7 +48,7 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
         </dl>
         <Why change={change} />
         <button type="button" className="button" aria-pressed={isOnNeck} onClick={onNeck}>
-          {isOnNeck ? "Back to the way" : "Both grips on the neck"}
+          {isOnNeck ? "Back to the route" : "Both grips on the neck"}
         </button>
       </div>
       <Tips
@@ -70,14 +70,14 @@ const VERDICTS: Readonly<Record<SongChange["holds"], string>> = {
 /** The figures behind the verdict. */
 function Why({ change }: { readonly change: SongChange }) {
   const { travelMm, frets, neededMs, availableMs, slackMs } = change;
-  const way =
+  const routeKind =
     travelMm > 0 ? `${mmText(travelMm)} ${frets < 0 ? "toward the nut" : "up the neck"}` : "";
   const spare = slackMs >= 0 ? `${msText(slackMs)} to spare` : `${msText(-slackMs)} short`;
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">Why?</summary>
       <p className="figures">
-        {`${way ? `The index goes ${way}. ` : ""}The change takes your hand ${msText(neededMs)}; from the last strum of the old grip the song leaves ${msText(availableMs)}: ${spare}.`}
+        {`${routeKind ? `The index goes ${routeKind}. ` : ""}The change takes your hand ${msText(neededMs)}; from the last strum of the old grip the song leaves ${msText(availableMs)}: ${spare}.`}
       </p>
     </details>
   );

@@ -17,12 +17,12 @@ import { lastValue, useComputed } from "@/ui/computed";
 import { ChoiceButton, onDemand } from "@/ui/controls";
 import { FretText, spokenFretting } from "@/ui/grip";
 import { NoteText } from "@/ui/text";
-import { compute, type AskedSong } from "@/worker/client";
+import { compute, type SongPlanRequest } from "@/worker/client";
 import { SongGrip } from "./SongGrip";
 
 interface GripChoiceProps {
   /** The song that the route goes through; other grips wait for it, so that they take no time from it. */
-  readonly asked: AskedSong;
+  readonly request: SongPlanRequest;
   /** As they are now. */
   readonly marks: readonly Mark[];
   readonly arrangement: Arrangement;
@@ -44,12 +44,12 @@ const MOST = 12;
 
 /** Other grips of a chord: one is pinned, or the current one forbidden, here, in this section or everywhere. */
 export const GripChoice = memo(function GripChoice(props: GripChoiceProps) {
-  const { asked, marks, arrangement, chord, index, current, neck, guitar, onMarks } = props;
+  const { request, marks, arrangement, chord, index, current, neck, guitar, onMarks } = props;
   const { pins } = useRig();
   const [reach, setReach] = useState<Reach>("here");
   const [isOnNeck, setIsOnNeck] = useState(false);
   const found = useComputed(
-    useCallback(async () => compute().songGrips(asked, index, MOST), [asked, index]),
+    useCallback(async () => compute().songGrips(request, index, MOST), [request, index]),
   );
   const place = placeAt(reach, chord, arrangement);
   const own = pins.filter((pin) => fits(pin, chord, neck, guitar));

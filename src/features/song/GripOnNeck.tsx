@@ -32,13 +32,13 @@ export function GripOnNeck({ chord, neck, guitar, first, onPin, onClose }: GripO
   const [fretting, setFretting] = useState(first);
   const { root } = chord.chord;
   const isSilent = fretting.every((fret) => fret === null);
-  const ways = useComputed(
+  const fingerings = useComputed(
     useCallback(
-      async () => (isSilent ? [] : compute().ways(neck, fretting, player)),
+      async () => (isSilent ? [] : compute().fingerings(neck, fretting, player)),
       [isSilent, neck, fretting, player],
     ),
   );
-  const held = currentValue(ways);
+  const held = currentValue(fingerings);
   const [best] = held ?? [];
   const noteAt = useCallback(
     (string: number, fret: number) => spokenNotes(note((neck.midi[string] ?? 0) + fret)),

@@ -72,7 +72,7 @@ export const HandPath = memo(function HandPath(props: HandPathProps) {
       className="relative overflow-x-auto rounded-lg bg-slab"
       tabIndex={0}
       role="region"
-      aria-label="Way of the hand"
+      aria-label="Route over the neck"
       aria-busy={isWaiting}
     >
       <svg
@@ -108,7 +108,7 @@ export const HandPath = memo(function HandPath(props: HandPathProps) {
 });
 
 function pathLabel(route: SongRoute | null): string {
-  if (!route) return "no way yet";
+  if (!route) return "no route yet";
   const { changes } = route.timed;
   const count = (holds: keyof typeof HOLDS_WORDS) =>
     changes.filter((change) => change.holds === holds).length;

@@ -42,12 +42,16 @@ export function LimitsPanel(props: LimitsPanelProps) {
     ...ownVoicings,
   ];
   const listed = voicings.filter(
-    ({ voicing }, index) => voicings.findIndex((each) => each.voicing.join() === voicing.join()) === index,
+    ({ voicing }, index) =>
+      voicings.findIndex((each) => each.voicing.join() === voicing.join()) === index,
   );
   const isListed = listed.some(({ voicing }) => voicing.join() === limits.powerChordVoicing.join());
   const shown = isListed
     ? listed
-    : [{ name: voicingName(limits.powerChordVoicing), voicing: limits.powerChordVoicing }, ...listed];
+    : [
+        { name: voicingName(limits.powerChordVoicing), voicing: limits.powerChordVoicing },
+        ...listed,
+      ];
   const strings = neck.midi.length;
   return (
     <div role="group" aria-label="Limits" className="panel space-y-3 p-3">
@@ -65,7 +69,7 @@ export function LimitsPanel(props: LimitsPanelProps) {
           label="Chords"
           value={allAsPowerChords ? FIVES : String(minNotes)}
           options={[
-            [FIVES, "all as fives"],
+            [FIVES, "all as power chords"],
             ...Array.from({ length: strings - 1 }, (_, index) => {
               const min = String(index + 2);
               return [min, `whole, on ${min} strings or more`] as const;
@@ -80,7 +84,7 @@ export function LimitsPanel(props: LimitsPanelProps) {
           }
         />
         <SelectField
-          label="Fives as"
+          label="Power chords as"
           value={limits.powerChordVoicing.join()}
           options={shown.map(({ name, voicing }) => [voicing.join(), withSigns(name)] as const)}
           onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}

@@ -1,10 +1,10 @@
 import { type SongRoute } from "@/core/arrangement";
 import { NoteText } from "@/ui/text";
 import { SongGrip } from "./SongGrip";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 
 interface NowNextProps {
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
   readonly route: SongRoute;
   /** By index in the arrangement; null for none. */
   readonly now: number | null;
@@ -28,14 +28,14 @@ const NARROW = ["max-md:w-[44dvh]", "max-md:w-[28dvh]"] as const;
 const MANY_STRINGS = 7;
 
 /** The grip that is played now, large, and early the one that follows. */
-export function NowNext({ answers, route, now, next, isPlaying, size }: NowNextProps) {
+export function NowNext({ plan, route, now, next, isPlaying, size }: NowNextProps) {
   const titles = isPlaying ? PLAYING_TITLES : WAITING_TITLES;
   return (
     <div className="grid flex-1 items-center gap-x-6 gap-y-3 md:grid-cols-[3fr_2fr]">
       {([now, next] as const).map((chord, place) => (
         <GripNamed
           key={place}
-          answers={answers}
+          plan={plan}
           route={route}
           chord={chord}
           title={titles[place] ?? ""}
@@ -49,7 +49,7 @@ export function NowNext({ answers, route, now, next, isPlaying, size }: NowNextP
 }
 
 interface GripNamedProps {
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
   readonly route: SongRoute;
   readonly chord: number | null;
   readonly title: string;
@@ -59,8 +59,8 @@ interface GripNamedProps {
 }
 
 function GripNamed(props: GripNamedProps) {
-  const { answers, route, chord: index, title, gapPx, nameClass } = props;
-  const { arrangement, neck, guitar } = answers;
+  const { plan, route, chord: index, title, gapPx, nameClass } = props;
+  const { arrangement, neck, guitar } = plan;
   const chord = index === null ? undefined : arrangement.chords[index];
   const stop = index === null ? -1 : route.played.indexOf(index);
   const fingering = route.timed.stops[stop]?.fingering;

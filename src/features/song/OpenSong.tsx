@@ -10,19 +10,19 @@ import { SongBar } from "./SongBar";
 import { SongKeyListener } from "./SongKeyListener";
 import { SongPanels } from "./SongPanels";
 import { SongTools } from "./SongTools";
-import { useAdvice, useBlockage, useWays } from "./useSongAnswers";
+import { useAdvice, useBlockage, useRoutes } from "./useSongPlan";
 import { TypedChart } from "./typedChart";
 import { useSongDocument, type SongDocument, type SongStart } from "./useSongDocument";
 import { useSongInstrument } from "./useSongInstrument";
 import { useSongRoom } from "./useSongRoom";
 import { type SongView } from "./useSongView";
-import { WayColumn } from "./WayColumn";
+import { RouteColumn } from "./RouteColumn";
 
 const TuningDialog = onDemand("The list of tunings", () =>
   import("@/ui/tuning").then((part) => part.TuningDialog),
 );
-const BesideDialog = onDemand("The two ways", () =>
-  import("./BesideDialog").then((part) => part.BesideDialog),
+const RoutePairDialog = onDemand("The two routes", () =>
+  import("./RoutePairDialog").then((part) => part.RoutePairDialog),
 );
 const SongSheet = onDemand("The sheet", () => import("./SongSheet").then((part) => part.SongSheet));
 const SaveDialog = onDemand("Saving as a file", () =>
@@ -62,27 +62,39 @@ interface OpenedRoomProps extends Omit<OpenSongProps, "start"> {
 const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
   const { document, view: firstView, onOpen, onNew } = props;
   const room = useSongRoom(document, firstView);
-  const { view, chart, answers, chosen, play, tuning, choose, goToSection } = room;
+  const {
+    view,
+    chart,
+    request,
+    arrangement,
+    planned,
+    plan,
+    chosen,
+    play,
+    tuning,
+    choose,
+    goToSection,
+  } = room;
   const { song, set, type } = document;
-  const { arrangement, written, route, neck, guitar, asked } = answers;
+  const { route, neck, guitar } = plan;
   const { guitars } = useRig();
   const shelf = useTuningShelf();
   const tell = useTell();
   const [dialog, setDialog] = useState<"tuning" | "sheet" | "save" | null>(null);
   const [beside, setBeside] = useState<readonly [NamedRoute, NamedRoute] | null>(null);
-  const isReady = route !== null && !answers.isWaiting;
-  const isSettled = answers.way.kind === "ready" && arrangement.chords.length > 0;
-  const isBlocked = isSettled && (route?.played.length ?? 0) < arrangement.chords.length;
-  const ways = useWays(asked, isReady);
-  const advice = useAdvice(asked, isReady ? chosen.change : null);
-  const blockage = useBlockage(asked, isBlocked);
+  const isReady = route !== null && planned.kind !== "waiting";
+  const isBlocked =
+    planned.kind === "ready" && (route?.played.length ?? 0) < plan.arrangement.chords.length;
+  const routes = useRoutes(request, isReady);
+  const advice = useAdvice(request, isReady ? chosen.change : null);
+  const blockage = useBlockage(request, isBlocked);
   const blocked = useMemo(() => {
     if (!isBlocked) return NONE_BLOCKED;
     const played = new Set(route?.played);
-    const without = arrangement.chords.filter((_, index) => !played.has(index));
+    const without = plan.arrangement.chords.filter((_, index) => !played.has(index));
     return new Set(without.map(({ section, bar, inBar }) => `${section} ${bar} ${inBar}`));
-  }, [arrangement, route, isBlocked]);
-  const found = lastValue(ways) ?? NONE;
+  }, [plan.arrangement, route, isBlocked]);
+  const found = lastValue(routes) ?? NONE;
   const tellTooLong = useCallback(
     (length: number) =>
       tell({
@@ -94,14 +106,14 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
     <>
       {/* On stage the same keys do other things. */}
       {!view.isStage && (
-        <SongKeyListener room={room} ways={found} advice={currentValue(advice) ?? NONE} />
+        <SongKeyListener room={room} routes={found} advice={currentValue(advice) ?? NONE} />
       )}
       <div className="space-y-3" inert={view.isStage}>
         <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
           <SongBar
             name={song.name}
             tuning={tuning}
-            arrangement={written}
+            arrangement={arrangement}
             section={chosen.section}
             isListOpen={view.panel === "songs"}
             onName={(name) => set({ name })}
@@ -120,7 +132,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
         <div className="grid gap-4 lg:grid-cols-[minmax(20rem,27rem)_minmax(0,1fr)]">
           <ChartColumn
             chart={chart}
-            arrangement={written}
+            arrangement={arrangement}
             chosen={view.chord}
             blocked={blocked}
             isLocked={play.isPlaying}
@@ -128,9 +140,9 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
             onChoose={choose}
             onTooLong={tellTooLong}
           />
-          <WayColumn
+          <RouteColumn
             room={room}
-            ways={found}
+            routes={found}
             advice={advice}
             blockage={blockage}
             onBeside={setBeside}
@@ -153,18 +165,19 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       {dialog === "sheet" && route && (
         <SongSheet
           song={song}
+          chart={chart}
           tuning={tuning}
-          answers={answers}
+          plan={plan}
           route={route}
           onClose={() => setDialog(null)}
         />
       )}
       {dialog === "save" && route && (
-        <SaveDialog song={song} answers={answers} route={route} onClose={() => setDialog(null)} />
+        <SaveDialog song={song} plan={plan} route={route} onClose={() => setDialog(null)} />
       )}
       {beside && (
-        <BesideDialog
-          arrangement={arrangement}
+        <RoutePairDialog
+          arrangement={plan.arrangement}
           neck={neck}
           pair={beside}
           onClose={() => setBeside(null)}
@@ -172,7 +185,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       )}
       {view.isStage && route && (
         <StageView
-          answers={answers}
+          plan={plan}
           route={route}
           play={play}
           name={song.name}

@@ -7,11 +7,11 @@ import { type SongContent } from "@/state";
 import { AppDialog, SelectField } from "@/ui/controls";
 import { download, fileName, paintSvg } from "@/ui/save";
 import { savedAs } from "./savedAs";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 
 interface SaveDialogProps {
   readonly song: SongContent;
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
   readonly route: SongRoute;
   readonly onClose: () => void;
 }
@@ -45,7 +45,7 @@ const PAPERS = [
 ] as const;
 
 /** The song as a file for other programs, for paper, or as sound. */
-export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
+export function SaveDialog({ song, plan, route, onClose }: SaveDialogProps) {
   const tell = useTell();
   const { a4Hz } = useRig().profile;
   const { hearing } = useHearing();
@@ -75,19 +75,19 @@ export function SaveDialog({ song, answers, route, onClose }: SaveDialogProps) {
   };
   const save = (kind: FileKind, called = name) =>
     void run(async () => {
-      const made = await savedAs(kind, { sheet, paper }, song, answers, route, a4Hz);
+      const made = await savedAs(kind, { sheet, paper }, song, plan, route, a4Hz);
       return typeof made === "string" ? made : { ...made, name: `${called}.${EXTENSION_OF[kind]}` };
     });
   const savePng = () =>
     void run(async () => {
-      const made = await savedAs("svg", { sheet, paper }, song, answers, route, a4Hz);
+      const made = await savedAs("svg", { sheet, paper }, song, plan, route, a4Hz);
       if (typeof made === "string") return made;
       return { ...made, file: await paintSvg(made.file), name: `${name}-${sheet}.png` };
     });
   const saveSound = () =>
     void run(async () => {
       const { songWav, LONGEST_MIN } = await import("@/audio/songWav");
-      const { arrangement, neck } = answers;
+      const { arrangement, neck } = plan;
       const file = await songWav({ arrangement, route, neck, a4Hz, gain: hearing.gain });
       return file
         ? { file, lost: [], name: `${name}.wav` }

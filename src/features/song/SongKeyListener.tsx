@@ -5,14 +5,14 @@ import { type SongRoom } from "./useSongRoom";
 
 interface SongKeyListenerProps {
   readonly room: SongRoom;
-  readonly ways: readonly NamedRoute[];
+  readonly routes: readonly NamedRoute[];
   readonly advice: readonly Advice[];
 }
 
 /** Listens to the keys of the room. */
-export function SongKeyListener({ room, ways, advice }: SongKeyListenerProps) {
-  const { document, view, answers, chosen, play } = room;
-  const { route, arrangement } = answers;
+export function SongKeyListener({ room, routes, advice }: SongKeyListenerProps) {
+  const { document, view, plan, chosen, play } = room;
+  const { route, arrangement } = plan;
   const { settings } = document.song;
   const step = (by: number) => {
     if (!route) return;
@@ -22,9 +22,9 @@ export function SongKeyListener({ room, ways, advice }: SongKeyListenerProps) {
     if (next !== undefined) view.show({ chord: next });
   };
   const stepWay = (by: number) => {
-    const at = ways.findIndex(({ names }) => names.some((name) => name === settings.way));
-    const name = ways[(at + by + ways.length) % Math.max(1, ways.length)]?.names[0];
-    if (name && name !== "another") document.setSettings({ way: name });
+    const at = routes.findIndex(({ names }) => names.some((name) => name === settings.routeKind));
+    const name = routes[(at + by + routes.length) % Math.max(1, routes.length)]?.names[0];
+    if (name && name !== "another") document.setSettings({ routeKind: name });
   };
   useKeys(SONG_KEYS, {
     next: () => step(1),
@@ -38,7 +38,7 @@ export function SongKeyListener({ room, ways, advice }: SongKeyListenerProps) {
       const tip = advice[place];
       if (tip) document.setSettings({ marks: tip.marks });
     },
-    way: (place) => stepWay(place === 0 ? 1 : -1),
+    routeKind: (place) => stepWay(place === 0 ? 1 : -1),
     section: () =>
       room.goToSection((chosen.section + 1) % Math.max(1, arrangement.sectionKeys.length)),
     write: () =>

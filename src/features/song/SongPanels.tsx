@@ -24,9 +24,9 @@ interface SongPanelsProps {
 
 /** The panel that is open, and how the song plays while it does. */
 export function SongPanels({ room, onOpen, onNew }: SongPanelsProps) {
-  const { document, view, chart, answers, chosen, play } = room;
+  const { document, view, chart, plan, chosen, play } = room;
   const { id, song, set, setSettings } = document;
-  const { arrangement, neck, guitar } = answers;
+  const { arrangement, neck, guitar } = plan;
   const { chord, section } = chosen;
   const scopes = scopesOf(chord, arrangement.sectionKeys[section] ?? "");
   const scope = Math.min(view.scope, scopes.length - 1);

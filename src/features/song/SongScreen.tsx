@@ -48,7 +48,7 @@ export function SongScreen({ opened, freshId, view, isMissing }: SongScreenProps
   return (
     <>
       <h1 className="sr-only">Song</h1>
-      {isMissing && <p className="mb-3 text-muted">The song of this address is no more.</p>}
+      {isMissing && <p className="mb-3 text-muted">The song in this address no longer exists.</p>}
       <OpenSong
         key={start.id}
         start={start}

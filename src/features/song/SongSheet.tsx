@@ -1,6 +1,7 @@
 import { useRef } from "react";
 import { FileDown } from "lucide-react";
 import { type Arrangement, type SongRoute } from "@/core/arrangement";
+import { type Chart } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 import { useTell } from "@/session";
 import { type SongContent } from "@/state";
@@ -14,13 +15,14 @@ import { makePathScale } from "./pathScale";
 import { PathStops } from "./PathStops";
 import { SongGrip } from "./SongGrip";
 import { stripOf } from "./strip";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 import { sectionName } from "./words";
 
 interface SongSheetProps {
   readonly song: SongContent;
   readonly tuning: Tuning;
-  readonly answers: SongAnswers;
+  readonly chart: Chart;
+  readonly plan: SongPlan;
   readonly route: SongRoute;
   readonly onClose: () => void;
 }
@@ -31,10 +33,10 @@ const NOTHING: ReadonlySet<string> = new Set();
 const NO_CHORDS: readonly number[] = [];
 
 /** A song for paper, or as one file that opens without Tenon: chart, grips and the way of the hand. */
-export function SongSheet({ song, tuning, answers, route, onClose }: SongSheetProps) {
+export function SongSheet({ song, chart, tuning, plan, route, onClose }: SongSheetProps) {
   const tell = useTell();
   const sheet = useRef<HTMLDivElement>(null);
-  const { arrangement, chart, neck, guitar } = answers;
+  const { arrangement, neck, guitar } = plan;
   const save = async () => {
     if (!sheet.current) return;
     try {
@@ -103,8 +105,8 @@ export function SongSheet({ song, tuning, answers, route, onClose }: SongSheetPr
           );
         })}
         <section>
-          <h2 className="mb-2 text-2xl font-semibold">Way of the hand</h2>
-          <PathRows arrangement={arrangement} route={route} answers={answers} />
+          <h2 className="mb-2 text-2xl font-semibold">Route over the neck</h2>
+          <PathRows arrangement={arrangement} route={route} plan={plan} />
         </section>
       </div>
     </PaperDialog>
@@ -117,12 +119,12 @@ const MAX_ROWS = 60;
 interface PathRowsProps {
   readonly arrangement: Arrangement;
   readonly route: SongRoute;
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
 }
 
 /** The picture of the way, cut into rows of eight bars. */
-function PathRows({ arrangement, route, answers }: PathRowsProps) {
-  const scale = makePathScale(arrangement, answers.neck, route, 0);
+function PathRows({ arrangement, route, plan }: PathRowsProps) {
+  const scale = makePathScale(arrangement, plan.neck, route, 0);
   const rows = Array.from(
     { length: Math.min(MAX_ROWS, Math.ceil(arrangement.bars.length / ROW_BARS)) },
     (_, row) => arrangement.bars.slice(row * ROW_BARS, (row + 1) * ROW_BARS),
@@ -140,7 +142,7 @@ function PathRows({ arrangement, route, answers }: PathRowsProps) {
           <svg
             key={row}
             role="img"
-            aria-label={`Way of the hand from bar ${row * ROW_BARS + 1}`}
+            aria-label={`Route over the neck from bar ${row * ROW_BARS + 1}`}
             viewBox={`${left} 0 ${width} ${scale.height}`}
             width="100%"
             style={{ maxWidth: Math.min(ROW_PX, width) }}

@@ -1,24 +1,22 @@
 import { MAX_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
 import { useRig } from "@/session";
-import { lastValue } from "@/ui/computed";
 import { useNames } from "@/ui/names";
 import { holdsText, NoteText } from "@/ui/text";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 import { barWords, fretsText } from "./words";
 
 /** Whether the chosen way holds at the song's tempo, and where it breaks first. */
-export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
+export function SongSummary({ plan }: { readonly plan: SongPlan }) {
   const { pitch } = useNames();
   const { downStrokesBpm } = useRig().profile;
-  const { route, arrangement } = answers;
+  const { route, arrangement, problem } = plan;
   if (!route) {
     const isEmpty = arrangement.chords.length === 0;
-    const problem = lastValue(answers.way)?.problem;
     return (
       <p className="min-h-7 text-lg text-muted" aria-live="polite">
         {isEmpty
-          ? "Write a chord, and its way over the neck appears here."
-          : problem && <NoteText>{`No way: ${problem.message}.`}</NoteText>}
+          ? "Write a chord, and its route over the neck appears here."
+          : problem && <NoteText>{`No route: ${problem.message}.`}</NoteText>}
       </p>
     );
   }
@@ -38,7 +36,7 @@ export function SongSummary({ answers }: { readonly answers: SongAnswers }) {
     ...(timed.lowestMidi === null ? [] : [`lowest ${pitch(timed.lowestMidi)}`]),
   ].join(", ");
   const cut = arrangement.isCut
-    ? `. The way goes through the first ${MAX_CHORDS} chords; the others are kept`
+    ? `. The route goes through the first ${MAX_CHORDS} chords; the others are kept`
     : "";
   return (
     <div className="space-y-0.5" aria-live="polite" data-summary="">

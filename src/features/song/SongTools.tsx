@@ -29,15 +29,15 @@ interface SongToolsProps {
 
 /** What can be done with the song. */
 export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
-  const { document, view, answers, play } = room;
+  const { document, view, plan, play } = room;
   const { setComparison } = useComparisonDocument();
   const router = useRouter();
   const tell = useTell();
-  const hasWay = answers.route !== null;
+  const hasWay = plan.route !== null;
   const compare = async () => {
     try {
       const { comparisonOf } = await import("./comparisonOf");
-      setComparison(comparisonOf(document.song, answers.arrangement, answers.guitar));
+      setComparison(comparisonOf(document.song, plan.arrangement, plan.guitar));
       router.push("/compare");
     } catch (error) {
       console.warn(error);

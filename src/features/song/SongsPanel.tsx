@@ -13,7 +13,7 @@ interface SongsPanelProps {
   readonly onNew: () => void;
 }
 
-/** The player's songs: opened, copied, put away, deleted, looked for. */
+/** The player's songs: opened, copied, archived, deleted, looked for. */
 export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
   const { songs, change, profile } = useRig();
   const tell = useTell();
@@ -35,7 +35,7 @@ export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
   const setArchived = ({ id, name, archived }: SavedSong) => {
     const set = (next: boolean) =>
       ({ act: "set", kind: "song", id, fields: { archived: next } }) as const;
-    const text = archived ? `${name} is among your songs again.` : `${name} is put away.`;
+    const text = archived ? `${name} is among your songs again.` : `${name} archived.`;
     void change(set(!archived), { text, undo: () => void change(set(archived)) });
   };
   const remove = ({ id, name }: SavedSong) => {
@@ -90,13 +90,13 @@ export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
             aria-pressed={showsArchived}
             onClick={() => setShowsArchived((old) => !old)}
           >
-            {showsArchived ? "Back to your songs" : `Put away: ${archivedCount}`}
+            {showsArchived ? "Back to your songs" : `Archived: ${archivedCount}`}
           </button>
         )}
       </div>
       {found.length === 0 && (
         <p className="text-muted">
-          {wanted === "" ? "No song here yet." : "No song has that in its name, tuning or chart."}
+          {wanted === "" ? "No songs yet." : "No song has that in its name, tuning or chart."}
         </p>
       )}
       <ul aria-label="Your songs" className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
@@ -120,7 +120,7 @@ export function SongsPanel({ currentId, onOpen, onNew }: SongsPanelProps) {
               [
                 ["Duplicate", Copy, () => void duplicate(song)],
                 [
-                  song.archived ? "Take out" : "Put away",
+                  song.archived ? "Unarchive" : "Archive",
                   song.archived ? ArchiveRestore : Archive,
                   () => setArchived(song),
                 ],

@@ -4,11 +4,11 @@ import { useKeys } from "@/ui/controls";
 import { NowNext } from "./NowNext";
 import { PLAY_KEYS } from "./songKeys";
 import { type PlayAlong } from "./usePlayAlong";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 import { sectionName } from "./words";
 
 interface StageViewProps {
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
   readonly route: SongRoute;
   readonly play: PlayAlong;
   readonly name: string;
@@ -18,8 +18,8 @@ interface StageViewProps {
 const NOTHING = { chord: null, next: null };
 
 /** The grip now and the next one, to be read from two metres; nothing can be changed here. */
-export function StageView({ answers, route, play, name, onClose }: StageViewProps) {
-  const { arrangement } = answers;
+export function StageView({ plan, route, play, name, onClose }: StageViewProps) {
+  const { arrangement } = plan;
   const { place, options, setOptions } = play;
   const tempo = options.tempoBpm ?? arrangement.tempoBpm;
   const faster = (by: number) => setOptions({ tempoBpm: Math.min(300, Math.max(30, tempo + by)) });
@@ -65,7 +65,7 @@ export function StageView({ answers, route, play, name, onClose }: StageViewProp
         </p>
       ) : (
         <NowNext
-          answers={answers}
+          plan={plan}
           route={route}
           now={chord}
           next={next}

@@ -25,7 +25,9 @@ const SONGS: readonly SavedSong[] = [
 ];
 const start = startWith({
   songs: SONGS,
-  ownVoicings: [{ id: 3, name: "Wide five", voicing: [0, 7, 19], minNotes: null, position: 0 }],
+  ownVoicings: [
+    { id: 3, name: "Wide power chord", voicing: [0, 7, 19], minNotes: null, position: 0 },
+  ],
 });
 const fetched = jest.fn(async (url: string, init?: { body?: string }) => {
   if (url.startsWith("/songs/")) {
@@ -73,7 +75,7 @@ describe("the player's songs", () => {
   const listed = () =>
     screen.getAllByRole("button", { name: /^Open / }).map(({ textContent }) => textContent);
 
-  test("those put away are apart, names and tunings are looked for", async () => {
+  test("archived songs are apart, names and tunings are looked for", async () => {
     await panel();
     expect(listed()).toEqual(["Quarry LightsDrop D", "Slow FreightStandard"]);
     const field = screen.getByRole("searchbox", { name: "Find a song" });
@@ -82,15 +84,15 @@ describe("the player's songs", () => {
     fireEvent.change(field, { target: { value: "nowhere" } });
     expect(screen.getByText("No song has that in its name, tuning or chart.")).toBeTruthy();
     fireEvent.change(field, { target: { value: "" } });
-    fireEvent.click(screen.getByRole("button", { name: "Put away: 1" }));
+    fireEvent.click(screen.getByRole("button", { name: "Archived: 1" }));
     expect(listed()).toEqual(["Nine BelowStandard"]);
   });
 
-  test("opened, begun, put away", async () => {
+  test("opened, begun, archived", async () => {
     await panel();
     fireEvent.click(screen.getByRole("button", { name: "Open Slow Freight" }));
     fireEvent.click(screen.getByRole("button", { name: "New song" }));
-    fireEvent.click(screen.getByRole("button", { name: "Put away Slow Freight" }));
+    fireEvent.click(screen.getByRole("button", { name: "Archive Slow Freight" }));
     await settled();
     expect(open).toHaveBeenCalledWith(11);
     expect(begin).toHaveBeenCalled();
@@ -145,7 +147,7 @@ describe("limits", () => {
     ["To fret", "9", limits({ frets: [0, 9] })],
     ["Open strings", "wanted", limits({ openStrings: "wanted" })],
     ["At most", "3", limits({ maxNotes: 3 })],
-    ["Fives as", "0,7,19", limits({ powerChordVoicing: [0, 7, 19] })],
+    ["Power chords as", "0,7,19", limits({ powerChordVoicing: [0, 7, 19] })],
     ["Chords", "fives", { allAsPowerChords: true }],
     ["Chords", "3", { allAsPowerChords: false, minNotes: 3 }],
   ])("%s %s", async (label, value, expected) => {

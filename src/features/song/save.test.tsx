@@ -7,7 +7,7 @@ import { Session } from "@/session";
 import { fakeBrowser, response, startWith } from "@/session/testing";
 import { type SongContent } from "@/state";
 import { makeSong, standardNeck } from "./testing";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 
 fakeBrowser();
 const saved: string[] = [];
@@ -87,10 +87,10 @@ function Notice() {
   return <p data-testid="notice">{parts.useShownNotice()?.notice?.text ?? ""}</p>;
 }
 async function show() {
-  const answers = { neck: NECK, arrangement: ARRANGEMENT } as SongAnswers;
+  const plan = { neck: NECK, arrangement: ARRANGEMENT } as SongPlan;
   render(
     <Session start={startWith()}>
-      <parts.SaveDialog song={SONG} answers={answers} route={ROUTE} onClose={() => undefined} />
+      <parts.SaveDialog song={SONG} plan={plan} route={ROUTE} onClose={() => undefined} />
       <Notice />
     </Session>,
   );

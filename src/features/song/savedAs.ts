@@ -3,7 +3,7 @@ import { type Result } from "@/core/result";
 import { routeFacts } from "@/formats/routeFacts";
 import { type FileKind } from "@/formats/fileKinds";
 import { type SongContent } from "@/state";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 
 /** Characters in a line of tablature. */
 const TAB_WIDTH = 80;
@@ -13,12 +13,12 @@ export async function savedAs(
   kind: FileKind,
   { sheet, paper }: { readonly sheet: string; readonly paper: string },
   { name, chart }: SongContent,
-  { neck, arrangement }: SongAnswers,
+  { neck, arrangement }: SongPlan,
   { timed, played }: SongRoute,
   a4Hz: number,
 ): Promise<{ readonly file: Blob; readonly lost: readonly string[] } | string> {
   const { stops, changes, cleanTempoBpm } = routeFacts(timed, played);
-  const question = {
+  const request = {
     kind,
     sheet,
     paper,
@@ -34,7 +34,7 @@ export async function savedAs(
       cleanTempoBpm,
     },
   };
-  const response = await fetch("/files/write", { method: "POST", body: JSON.stringify(question) });
+  const response = await fetch("/files/write", { method: "POST", body: JSON.stringify(request) });
   if (!response.ok) {
     const { problem } = (await response.json()) as Extract<Result<never>, { readonly ok: false }>;
     return `That could not be saved: ${problem.message}.`;

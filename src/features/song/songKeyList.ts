@@ -8,7 +8,7 @@ export const SONG_KEY_LIST = [
     previous: "Previous chord",
     worst: "The change that breaks first",
     takeAdvice: "Take the advice of that number",
-    way: "Next way, previous way",
+    routeKind: "Next route, previous route",
     section: "Next section",
     write: "Write the chart",
     limits: "Limits",

@@ -6,7 +6,7 @@ export const SONG_KEYS = {
   previous: ["ArrowLeft", "PageUp"],
   worst: ["w"],
   takeAdvice: ["1", "2", "3", "4", "5", "6", "7", "8"],
-  way: ["]", "["],
+  routeKind: ["]", "["],
   section: ["s"],
   write: ["e"],
   limits: ["l"],

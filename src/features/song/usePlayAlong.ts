@@ -5,7 +5,7 @@ import { useEvent } from "@/ui/controls";
 import { type SongPlayer } from "@/audio/songPlayer";
 import { type Playhead } from "./playhead";
 import { type PlayOptions, type PlayPlace } from "@/audio/playTypes";
-import { type SongAnswers } from "./useSongAnswers";
+import { type SongPlan } from "./useSongPlan";
 
 export interface PlayAlong {
   readonly isPlaying: boolean;
@@ -24,7 +24,7 @@ export interface PlayAlong {
 }
 
 interface PlayAlongInput {
-  readonly answers: SongAnswers;
+  readonly plan: SongPlan;
   readonly playhead: Playhead;
 }
 
@@ -39,8 +39,8 @@ const FIRST: PlayOptions = {
   metronome: PLAIN_METRONOME,
 };
 
-export function usePlayAlong({ answers, playhead }: PlayAlongInput): PlayAlong {
-  const { arrangement, route, neck } = answers;
+export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
+  const { arrangement, route, neck } = plan;
   const { a4Hz } = useRig().profile;
   const { hearing, caution } = useHearing();
   const tell = useTell();

@@ -8,7 +8,7 @@ import { type Chart } from "@/core/song";
 import { makePlayhead, type Playhead } from "./playhead";
 import { useChart } from "./useChart";
 import { usePlayAlong, type PlayAlong } from "./usePlayAlong";
-import { useSongAnswers, type SongAnswers } from "./useSongAnswers";
+import { useSongPlan, type SongPlan, type SongPlanning } from "./useSongPlan";
 import { type SongDocument } from "./useSongDocument";
 import { useSongView, type SongView, type SongViewState } from "./useSongView";
 
@@ -32,11 +32,10 @@ export interface Jump {
 }
 
 /** All that the parts of an open song share. */
-export interface SongRoom {
+export interface SongRoom extends SongPlanning {
   readonly document: SongDocument;
   readonly view: SongViewState;
   readonly chart: Chart;
-  readonly answers: SongAnswers;
   readonly chosen: Chosen;
   readonly play: PlayAlong;
   readonly playhead: Playhead;
@@ -51,12 +50,12 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
   const view = useSongView(firstView);
   const { show } = view;
   const chart = useChart(song.chart);
-  const answers = useSongAnswers(song, chart, view.help);
-  const { arrangement } = answers;
+  const planning = useSongPlan(song, chart, view.help);
+  const { plan } = planning;
   const [playhead] = useState(makePlayhead);
-  const chosen = useMemo(() => chosenOf(view, answers), [view, answers]);
+  const chosen = useMemo(() => chosenOf(view, plan), [view, plan]);
   useAddress(writeSongAddress({ id, section: chosen.section, chord: view.chord }));
-  const play = usePlayAlong({ answers, playhead });
+  const play = usePlayAlong({ plan, playhead });
   const tuning = useMemo(
     () => nameTuning(song.tuningMidi, profile.accidentals),
     [song.tuningMidi, profile.accidentals],
@@ -67,23 +66,24 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
     document,
     view,
     chart,
-    answers,
+    ...planning,
     chosen,
     play,
     playhead,
     tuning,
     choose,
     goToSection: (section) => {
-      const first = arrangement.chords.findIndex((each) => each.section === section);
+      const { chords, bars } = plan.arrangement;
+      const first = chords.findIndex((each) => each.section === section);
       show({ section, chord: first < 0 ? null : first });
-      const bar = arrangement.bars.findIndex((each) => each.section === section);
+      const bar = bars.findIndex((each) => each.section === section);
       if (bar >= 0 && !isPlaying) setStartBar(bar);
     },
   };
 }
 
-function chosenOf({ chord: index, section }: SongView, answers: SongAnswers): Chosen {
-  const { arrangement, route } = answers;
+function chosenOf({ chord: index, section }: SongView, plan: SongPlan): Chosen {
+  const { arrangement, route } = plan;
   const chord = index === null ? undefined : arrangement.chords[index];
   const stop = route && index !== null ? route.played.indexOf(index) : -1;
   const change = route && stop >= 0 && stop < route.timed.changes.length ? stop : null;
@@ -92,11 +92,11 @@ function chosenOf({ chord: index, section }: SongView, answers: SongAnswers): Ch
     chord,
     stop,
     change,
-    jump: change === null ? null : jumpOf(answers, change),
+    jump: change === null ? null : jumpOf(plan, change),
   };
 }
 
-function jumpOf({ arrangement, route }: SongAnswers, at: number): Jump | null {
+function jumpOf({ arrangement, route }: SongPlan, at: number): Jump | null {
   const change = route?.timed.changes[at];
   const [from, to] = [at, at + 1].map((stop) => {
     const chord = arrangement.chords[route?.played[stop] ?? -1];

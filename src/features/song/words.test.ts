@@ -1,5 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
-import { arrange, DEFAULT_SONG_SETTINGS, planWay, type SongChange } from "@/core/arrangement";
+import {
+  arrange,
+  DEFAULT_SONG_SETTINGS,
+  planRouteOfKind,
+  type SongChange,
+} from "@/core/arrangement";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { makeNeck } from "@/core/neck";
 import { readChart } from "@/core/song";
@@ -16,7 +21,7 @@ if (!made.ok) throw new Error(made.problem.message);
 const neck = made.value;
 const laidOut = (text: string) => arrange(readChart(text), DEFAULT_SONG_SETTINGS);
 const routeThrough = (text: string) => {
-  const planned = planWay(
+  const planned = planRouteOfKind(
     {
       arrangement: laidOut(text),
       neck,

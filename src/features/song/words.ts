@@ -3,6 +3,7 @@ import {
   type Blocker,
   type HoldsAtTempo,
   type NamedRoute,
+  type RouteKind,
   type SongChange,
 } from "@/core/arrangement";
 
@@ -16,14 +17,23 @@ export function msText(ms: number): string {
 
 /** "Least movement, low and heavy". */
 export function routeName({ names }: Pick<NamedRoute, "names">): string {
-  const text = names.map((name) => ROUTE_WORDS[name] ?? name).join(", ");
+  const text = names.map((name) => ROUTE_WORDS[name]).join(", ");
   return text.slice(0, 1).toUpperCase() + text.slice(1);
 }
 
-const ROUTE_WORDS: Readonly<Record<string, string>> = {
+const ROUTE_WORDS: Readonly<Record<RouteKind | "another", string>> = {
+  usual: "usual",
   closed: "closed shapes",
   "one place": "one place for each chord",
-  another: "another way",
+  "one shape": "one shape",
+  "one position": "one position",
+  "least movement": "least movement",
+  "least hardest change": "least hardest change",
+  "open and ringing": "open and ringing",
+  "low and heavy": "low and heavy",
+  "up the neck": "up the neck",
+  "one string pair": "one string pair",
+  another: "another route",
 };
 
 export const HOLDS_WORDS: Readonly<Record<HoldsAtTempo, string>> = {

@@ -22,7 +22,7 @@ export interface Address {
 /** What a text changes of a view, as far as the parts before it have been read. */
 type Reader = (text: string, soFar: View) => Result<Partial<View>>;
 
-const WAYS = ["with", "without"] as const;
+const PRESENCES = ["with", "without"] as const;
 const LOWEST_NOTES = ["root", "fifth"] as const;
 
 /** How each part is read back, the counterpart of its writer. */
@@ -85,8 +85,8 @@ const READERS: Readonly<Record<AddressPart, Reader>> = {
           `'${text}': write two frets from 0 to ${MAX_FRETS}, the lower first, like 5-9`,
         );
   },
-  open: oneOf("open", WAYS, (openStrings, soFar) => filtered(soFar, { openStrings })),
-  bars: oneOf("bars", WAYS, (barre, soFar) => filtered(soFar, { barre })),
+  open: oneOf("open", PRESENCES, (openStrings, soFar) => filtered(soFar, { openStrings })),
+  bars: oneOf("bars", PRESENCES, (barre, soFar) => filtered(soFar, { barre })),
   safe: filterFlag("safe", { strumSafe: true }),
   comfortable: filterFlag("comfortable", { comfortable: true }),
   most: whole("most", 0, 5, (maxFingers, soFar) => filtered(soFar, { maxFingers })),

@@ -36,7 +36,9 @@ const READERS: Readonly<Record<string, (text: string) => Result<Rest>>> = {
     return voicing.ok ? success({ powerChordVoicing: voicing.value }) : voicing;
   },
   reduce: (text) =>
-    text === "yes" ? success({ allAsPowerChords: true }) : failure("reduce", `'${text}': write yes`),
+    text === "yes"
+      ? success({ allAsPowerChords: true })
+      : failure("reduce", `'${text}': write yes`),
   least: (text) => {
     const minNotes = toNumber(text);
     return Number.isInteger(minNotes) && minNotes >= 2 && minNotes <= MAX_STRINGS

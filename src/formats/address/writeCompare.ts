@@ -4,7 +4,8 @@ import { writeLimits } from "./gripLimits";
 
 /** A comparison as the query of an address; defaults are left out. */
 export function writeCompareAddress(comparison: Comparison): string {
-  const { columns, chords, powerChordVoicing, allAsPowerChords, minNotes, hold, shape } = comparison;
+  const { columns, chords, powerChordVoicing, allAsPowerChords, minNotes, hold, shape } =
+    comparison;
   const { weights, limits, minutesPerString } = comparison;
   const first = DEFAULT_COMPARISON;
   const isPlain = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -12,7 +13,10 @@ export function writeCompareAddress(comparison: Comparison): string {
     ["tunings", columns.map(({ midi }) => midi.join(",")).join(";")],
     ["guitars", columns.map(({ guitarId }) => guitarId).join(";")],
     ["chords", chords],
-    ["fives", isPlain(powerChordVoicing, first.powerChordVoicing) ? null : powerChordVoicing.join(",")],
+    [
+      "fives",
+      isPlain(powerChordVoicing, first.powerChordVoicing) ? null : powerChordVoicing.join(","),
+    ],
     ["reduce", allAsPowerChords ? "yes" : null],
     ["least", minNotes === first.minNotes ? null : String(minNotes)],
     ["hold", hold === first.hold ? null : hold],

@@ -10,8 +10,7 @@ const MAX_COUNTS = 24;
 export function meterOf(beats: number): string | null {
   for (const unit of [4, 8, 16]) {
     const counts = (beats * unit) / 4;
-    if (Number.isInteger(counts) && counts >= 1 && counts <= MAX_COUNTS)
-      return `${counts}/${unit}`;
+    if (Number.isInteger(counts) && counts >= 1 && counts <= MAX_COUNTS) return `${counts}/${unit}`;
   }
   return null;
 }

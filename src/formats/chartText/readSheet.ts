@@ -117,8 +117,6 @@ function capoOf(said: readonly Directive[], problems: FormatProblem[]): number {
   if (!given) return 0;
   const capo = /^\d{1,2}$/.test(given.value) ? Number(given.value) : NaN;
   if (capo <= MAX_CAPO) return capo;
-  problems.push(
-    problemAt(given.line, `'${given.value}': write the capo's fret, 0 to ${MAX_CAPO}`),
-  );
+  problems.push(problemAt(given.line, `'${given.value}': write the capo's fret, 0 to ${MAX_CAPO}`));
   return 0;
 }

@@ -4,7 +4,7 @@ import { nameTuning } from "@/core/tuning";
 import { readFile } from "@/formats/files";
 import { ownGrips, playedBars, withGrips, writtenOut, type Score } from "@/formats/score";
 import { routeFacts } from "@/formats/routeFacts";
-import { alongRoute, askedRoute, asItStands, needsGrips, retuned } from "./planned";
+import { alongRoute, routeRequestOf, asItStands, needsGrips, retuned } from "./planned";
 import { songOf } from "./songOf";
 import { tuningsKind, usualTuning, writeAs } from "./writeAs";
 
@@ -26,14 +26,14 @@ describe("grips for a score", () => {
   const SONG = "[Verse x2]\n| A5 . D5 . | N.C. |\n";
 
   test("what is asked for: the chords that sound, as often as they are played, with their times", () => {
-    const { names, time } = askedRoute(scoreOf(`Tempo: 90\n${SONG}`), DEFAULT_HAND);
+    const { names, time } = routeRequestOf(scoreOf(`Tempo: 90\n${SONG}`), DEFAULT_HAND);
     expect(names).toEqual(["A5", "D5", "A5", "D5"]);
     // A beat after each last strum; before the third a bar without a chord, in which the hand is free.
     expect(time).toEqual({ gaps: [1, 5, 1], tempoBpm: 90, quartersPerBeat: 1 });
   });
 
   test("in the meter's own beat; shapes over a capo are asked for as they sound", () => {
-    const asked = askedRoute(
+    const asked = routeRequestOf(
       { ...scoreOf("Time: 6/8\n| A5 . . D5 . . |"), capo: 2, names: "shape" },
       DEFAULT_HAND,
     );
@@ -47,7 +47,7 @@ describe("grips for a score", () => {
       { fretting: frets("x 5 7 7 x x"), fingers: [0, 4, 1, 2, 0, 0] },
       { fretting: frets("1 20 3 22 5 9"), fingers: [0, 0, 0, 0, 0, 0] },
     ]);
-    expect(askedRoute(score, DEFAULT_HAND).pins).toEqual([
+    expect(routeRequestOf(score, DEFAULT_HAND).pins).toEqual([
       { index: 0, fretting: frets("x 0 2 2 x x"), fingers: [0, 0, 1, 1, 0, 0] },
       { index: 1, fretting: frets("x 5 7 7 x x") },
     ]);

@@ -1,10 +1,10 @@
 export {
   alongRoute,
-  askedRoute,
+  routeRequestOf,
   asItStands,
   needsGrips,
   retuned,
-  type AskedRoute,
+  type ScoreRouteRequest,
 } from "./planned";
 export {
   tuningsKind,

@@ -19,7 +19,7 @@ import { type RouteFacts } from "@/formats/routeFacts";
 import { type GrippedScore } from "./writeAs";
 
 /** What a route is asked for, so that a score's chords get grips. */
-export interface AskedRoute {
+export interface ScoreRouteRequest {
   /** The chords that sound, as played, called by what sounds. */
   readonly names: readonly string[];
   readonly time: RouteTime;
@@ -54,7 +54,7 @@ export function needsGrips(score: Score): boolean {
 }
 
 /** What a route through a score is asked for; its tuning must be known. */
-export function askedRoute(score: Score, hand: Hand): AskedRoute {
+export function routeRequestOf(score: Score, hand: Hand): ScoreRouteRequest {
   const bars = playedBars(score);
   const chords = playedScoreChords(bars);
   const neck = makeNeck({ midi: score.tuning?.midi ?? [], capo: score.capo });

@@ -1,5 +1,5 @@
 import { parseMidi, type MidiData, type MidiEvent } from "midi-file";
-import { type HeardNote } from "@/core/heard";
+import { type DetectedNote } from "@/core/detected";
 import { failure, success, type Result } from "@/core/result";
 import { keyOfSignature, quartersPerBeat } from "@/core/song";
 import { oneLine } from "@/formats/chartText";
@@ -66,7 +66,7 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
   const end = Math.max(lengthAtLeast, ...markers.map(({ at }) => at + GRID));
   const ordered = notes.toSorted((a, b) => a.start - b.start);
   let next = 0;
-  let sounding: HeardNote[] = [];
+  let sounding: DetectedNote[] = [];
   let bars = 0;
   let firstMeter: string | null = null;
   let firstBpm: number | null = null;
@@ -131,8 +131,8 @@ function timed(track: readonly MidiEvent[], ticksPerBeat: number): readonly Time
 }
 
 /** Notes other than drums, their ends where they are let go. */
-function notesOf(events: readonly Timed[]): readonly HeardNote[] {
-  const notes: HeardNote[] = [];
+function notesOf(events: readonly Timed[]): readonly DetectedNote[] {
+  const notes: DetectedNote[] = [];
   const open = new Map<number, number[]>();
   const close = (key: number, at: number) => {
     const start = open.get(key)?.shift();

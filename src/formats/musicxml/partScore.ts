@@ -1,5 +1,5 @@
 import { type Fretting } from "@/core/fretting";
-import { type HeardNote } from "@/core/heard";
+import { type DetectedNote } from "@/core/detected";
 import { type Midi } from "@/core/pitch";
 import { keyOfSignature, quartersPerBeat } from "@/core/song";
 import { oneLine } from "@/formats/chartText";
@@ -189,7 +189,7 @@ function withFingers(
 /** Without names and frets, the chords that the pitches say. */
 function heardBars(part: Part, bars: readonly ScoreBar[]): readonly ScoreBar[] {
   return bars.map((bar, index) => {
-    const heard = (part.measures[index]?.notes ?? []).flatMap((note): readonly HeardNote[] =>
+    const heard = (part.measures[index]?.notes ?? []).flatMap((note): readonly DetectedNote[] =>
       note.midi === null ? [] : [{ start: note.start, beats: note.beats, midi: note.midi }],
     );
     return { ...bar, chords: chordsOfPitches(heard, bar.beats) };

@@ -287,7 +287,5 @@ function readNote(
 
 function whole(text: string, min: number, max: number): number | null {
   const number = Number(text);
-  return text !== "" && Number.isInteger(number) && number >= min && number <= max
-    ? number
-    : null;
+  return text !== "" && Number.isInteger(number) && number >= min && number <= max ? number : null;
 }

@@ -70,7 +70,7 @@ export function sheetSong(
       return key;
     }
     const ways = neck.ok ? rankFingers(neck.value, fretting, {}) : [];
-    const way = ways.find((each) => each.fingers.join() === fingers?.join()) ?? ways[0];
+    const routeKind = ways.find((each) => each.fingers.join() === fingers?.join()) ?? ways[0];
     const sounding = fretting.flatMap((fret, at) =>
       fret === null ? [] : [(open[at] ?? 0) + fret],
     );
@@ -78,12 +78,12 @@ export function sheetSong(
     grips.set(key, {
       name,
       fretting,
-      fingers: fingers?.some((finger) => finger !== 0) ? fingers : (way?.fingers ?? null),
+      fingers: fingers?.some((finger) => finger !== 0) ? fingers : (routeKind?.fingers ?? null),
       roots: fretting.flatMap((fret, at) =>
         fret !== null && pitchClass((open[at] ?? 0) + fret) === root ? [at] : [],
       ),
-      effort: way?.effort ?? null,
-      damping: way?.damping ?? null,
+      effort: routeKind?.effort ?? null,
+      damping: routeKind?.damping ?? null,
       sections: [own],
       bar: bar + 1,
     });

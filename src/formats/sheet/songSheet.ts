@@ -15,7 +15,7 @@ import { tuningPages } from "./tuningPages";
 export const SHEETS = ["song", "stage", "lesson", "tuning"] as const;
 export type Sheet = (typeof SHEETS)[number];
 
-interface SheetQuestion {
+interface SheetRequest {
   readonly kind: "svg" | "pdf";
   readonly sheet: Sheet;
   readonly paper: Paper;
@@ -37,8 +37,8 @@ const LAYOUTS: Readonly<Record<Sheet, (song: SheetSong, paper: Paper) => readonl
 };
 
 /** A sheet of a song for paper or screen. */
-export function songSheet(question: SheetQuestion): Result<Written> {
-  const { kind, sheet, paper, score, route, fonts, a4Hz = DEFAULT_A4_HZ } = question;
+export function songSheet(request: SheetRequest): Result<Written> {
+  const { kind, sheet, paper, score, route, fonts, a4Hz = DEFAULT_A4_HZ } = request;
   const tuning = score.once.tuning ?? usualTuning();
   const song = { ...sheetSong(score.once, score.played, tuning, route), a4Hz };
   const pages = LAYOUTS[sheet](song, paper);

@@ -19,8 +19,8 @@ export function withGripsOf(score: Score): Score {
   const grips = playedScoreChords(playedBars(score)).map(({ name }): PlayedGrip | null => {
     const chord = readChord(name);
     const [best] = chord.ok ? search.cheapest(neck.value.midi, chord.value, 1) : [];
-    const [way] = best ? rankFingers(neck.value, best.fretting, player) : [];
-    return best && way ? { fretting: best.fretting, fingers: way.fingers } : null;
+    const [routeKind] = best ? rankFingers(neck.value, best.fretting, player) : [];
+    return best && routeKind ? { fretting: best.fretting, fingers: routeKind.fingers } : null;
   });
   return withGrips(score, grips);
 }

@@ -105,7 +105,12 @@ describe("what the player owns is added, changed, deleted and brought back", () 
       { act: "add", kind: "voicing", id: 41, value: big },
     );
     expect(ownVoicings).toMatchObject([wide, big]);
-    const moved = done({ act: "set", kind: "voicing", id: 41, fields: { position: 0 } }).ownVoicings;
+    const moved = done({
+      act: "set",
+      kind: "voicing",
+      id: 41,
+      fields: { position: 0 },
+    }).ownVoicings;
     expect(moved.map(({ name }) => name)).toEqual(["Big", "Wide"]);
   });
 

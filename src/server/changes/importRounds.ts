@@ -40,7 +40,7 @@ export function importRounds(
 }
 
 /** Takes the rounds of one file out of the log again; answers how many. */
-export function takeBackRounds(connection: Database, batch: number): number {
+export function undoRoundImport(connection: Database, batch: number): number {
   const all = connection.transaction(() => {
     const revision = nextRevision(connection);
     return connection

@@ -1,5 +1,5 @@
 export { makeChanges } from "./apply";
-export { importRounds, takeBackRounds, type Imported } from "./importRounds";
+export { importRounds, undoRoundImport, type Imported } from "./importRounds";
 export { effectsSince } from "./effects";
 export { ALL_KEEPERS, KEEPERS } from "./keepers";
 export { dataMark, type DataMark } from "./revision";

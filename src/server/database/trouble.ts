@@ -1,27 +1,24 @@
+import { WordedError } from "@/server/edge";
 import { type TroubleKind } from "@/state";
 
+const UNAVAILABLE = 503;
+
 /** The data cannot be opened, or are no longer what they were when they were. */
-export class DataTrouble extends Error {
+export class DataTrouble extends WordedError {
   constructor(
     readonly kind: TroubleKind,
     readonly folder: string,
     /** What else is known, such as the system's own words. */
     readonly detail = "",
   ) {
-    super(`${kind}: ${folder}${detail && ` (${detail})`}`);
-    this.name = "DataTrouble";
+    super(UNAVAILABLE, kind, "The data folder cannot be used; reload to see why.");
   }
 }
 
 /** Why something could not be saved although nothing was wrong with it; it may be sent again. */
-export class NotSaved extends Error {
-  constructor(
-    readonly reason: "locked" | "full" | "read-only" | "fault",
-    message: string,
-    cause?: unknown,
-  ) {
-    super(message, { cause });
-    this.name = "NotSaved";
+export class NotSaved extends WordedError {
+  constructor(reason: "locked" | "full" | "read-only" | "fault", message: string, cause?: unknown) {
+    super(UNAVAILABLE, reason, message, cause);
   }
 }
 

@@ -1,7 +1,6 @@
-export { answerFile } from "./answerFile";
-export { answerPost, parseJson } from "./answerPost";
+export { answer } from "./answer";
+export { fileResponse } from "./fileResponse";
 export { markUnreadable } from "./markUnreadable";
-export { Refused } from "./refused";
+export { parseJson, readBytes, readJson, readText } from "./readBody";
 export { validate } from "./validate";
-export { answerBytes, readBytes } from "./answerBytes";
-export { answerWritten } from "./answerWritten";
+export { NotFound, Refused, TooLarge, WordedError } from "./wordedError";

@@ -1,6 +1,6 @@
 import { ValidationError, type Schema } from "yup";
 import { setPlainWords } from "@/state/schema";
-import { Refused } from "./refused";
+import { Refused } from "./wordedError";
 
 setPlainWords();
 

@@ -139,8 +139,8 @@ describe("a song that a page has written", () => {
       ["neck", neck],
       ["compare", compare],
     ]) {
-      const question = validate(pictureSchema, { kind, paper: "letter", picture });
-      expect(Buffer.from(writePicture(question)).toString("latin1", 0, 5)).toBe("%PDF-");
+      const request = validate(pictureSchema, { kind, paper: "letter", picture });
+      expect(Buffer.from(writePicture(request)).toString("latin1", 0, 5)).toBe("%PDF-");
     }
     expect(() =>
       validate(pictureSchema, { kind: "neck", paper: "a4", picture: { ...neck, strings: 99 } }),

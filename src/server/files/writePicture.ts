@@ -71,14 +71,14 @@ export const pictureSchema = object({
   picture: mixed().when("kind", ([kind]) => PICTURES[kind as PictureKind] ?? mixed().required()),
 }).noUnknown();
 
-interface PictureQuestion {
+interface PictureRequest {
   readonly kind: PictureKind;
   readonly paper: Paper;
   readonly picture?: unknown;
 }
 
 /** A PDF of what a page shows. */
-export function writePicture({ kind, paper, picture }: PictureQuestion): Uint8Array {
+export function writePicture({ kind, paper, picture }: PictureRequest): Uint8Array {
   // The schema holds a picture to its kind.
   const pages =
     kind === "compare"

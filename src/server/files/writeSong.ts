@@ -53,11 +53,11 @@ export const writeSchema = object({
     cleanTempoBpm: number().nullable().defined(),
   }).required(),
 }).noUnknown();
-export type WriteQuestion = InferType<typeof writeSchema>;
+export type WriteRequest = InferType<typeof writeSchema>;
 
 /** Writes a song that a page shows, along the way that it shows. */
-export function writeSong(question: WriteQuestion): Result<Written> {
-  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, a4Hz, route } = question;
+export function writeSong(request: WriteRequest): Result<Written> {
+  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, a4Hz, route } = request;
   const wrong = route.stops.some((stop) => stop && stop.fretting.length !== tuningMidi.length);
   if (wrong) return failure("route", "a grip has another number of strings than the tuning");
   const read = readSheet(chart).score;

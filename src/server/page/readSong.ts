@@ -3,7 +3,7 @@ import { findKept, listKept } from "@/server/keeper";
 import { songKeeper } from "@/server/songs";
 import { type OpenedSong } from "@/state";
 
-/** The song of a number; without one, the song that was changed last, unless it is put away. */
+/** The song of a number; without one, the song that was changed last, unless it archived. */
 export function readSongOrLast(id: number | null): OpenedSong | null {
   if (id !== null) return readSong(id);
   const songs = listKept(served().connection, songKeeper).filter(({ value }) => !value.archived);

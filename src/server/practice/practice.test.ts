@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { demandsWith } from "@/core/motion/testing";
 import { memoryAfter } from "@/core/recall";
-import { effectsSince, importRounds, makeChanges, takeBackRounds } from "@/server/changes";
+import { effectsSince, importRounds, makeChanges, undoRoundImport } from "@/server/changes";
 import { unreadableRows, type Keeper } from "@/server/keeper";
 import { freshDatabase, roundFor } from "@/server/testing";
 import { WHOLE_LOG, type Act, type RoundContent } from "@/state";
@@ -215,7 +215,7 @@ describe("rounds from a file", () => {
     expect(first).toMatchObject({ added: 3, known: 0 });
     expect(importRounds(data.connection, rounds, START)).toMatchObject({ added: 0, known: 3 });
     add({ atMs: START + 2 * DAY });
-    expect(takeBackRounds(data.connection, first.batch)).toBe(3);
+    expect(undoRoundImport(data.connection, first.batch)).toBe(3);
     expect(whole().total.rounds).toBe(1);
   });
 

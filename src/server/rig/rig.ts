@@ -51,7 +51,7 @@ export function readRig(connection: Database): ReadRig {
   };
 }
 
-export const SENSELESS = "what was saved made no sense; set as at first";
+export const SENSELESS = "what was saved made no sense; reset to the default";
 
 /** Lists are sorted by what is shown, so an item stands as both. */
 function toItem<K extends ListedKind>(stored: Stored<K>) {

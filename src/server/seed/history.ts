@@ -8,7 +8,7 @@ import {
   type DrillRig,
   type PlayedDrill,
 } from "@/core/drill";
-import { arrange, DEFAULT_DOWN_STROKES_BPM, planWay } from "@/core/arrangement";
+import { arrange, DEFAULT_DOWN_STROKES_BPM, planRouteOfKind } from "@/core/arrangement";
 import { TIMING, TIMING_TERMS, type TimingConstants } from "@/core/motion";
 import { makeNeck } from "@/core/neck";
 import { roundChangeOf, simulatedRound, tightestAt, type RoundChange } from "@/core/practice";
@@ -136,14 +136,14 @@ function zoneMinAt(atMs: number): number {
 /** The tightest change of a drill, in a hand of the level. */
 function changeOf(rig: DrillRig, { text, settings, bars }: PlayedDrill): RoundChange | null {
   const arrangement = arrange(readChart(text), settings);
-  const question = {
+  const request = {
     arrangement,
     neck: rig.neck,
     player: rig.player,
     constants: TIMING.first,
     downStrokesBpm: DEFAULT_DOWN_STROKES_BPM,
   };
-  const planned = planWay(question, "usual");
+  const planned = planRouteOfKind(request, "usual");
   const at = planned.ok ? tightestAt(arrangement, planned.value, bars) : null;
   const change = planned.ok && at !== null ? planned.value.timed.changes[at] : undefined;
   return change ? roundChangeOf(change) : null;

@@ -94,7 +94,7 @@ function addRig(connection: Database, nowMs: number): void {
     fretting: [3, 3, 3, null, null, null],
     fingers: [1, 1, 1, 0, 0, 0],
   });
-  const wide = { name: "Wide five", voicing: [0, 7, 19], minNotes: null, position: 1 };
+  const wide = { name: "Wide power chord", voicing: [0, 7, 19], minNotes: null, position: 1 };
   addKept(connection, voicingKeeper, wide);
   addKept(connection, voicingKeeper, {
     ...wide,

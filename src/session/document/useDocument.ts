@@ -6,7 +6,7 @@ import { makeDocumentSync, type DocumentServer, type Opened } from "./documentSy
 import { useOpenDocuments } from "./OpenDocuments";
 import { useSaveOnPause } from "./useSaveOnPause";
 
-interface DocumentQuestion<T> {
+interface DocumentRequest<T> {
   /** "song 12". */
   readonly name: string;
   /** As it was opened; one that is new is kept from its first change on. */
@@ -26,9 +26,9 @@ const NOTHING_KEPT: readonly never[] = [];
  * change of it is shown here.
  */
 export function useDocument<T extends object>(
-  question: DocumentQuestion<T>,
+  request: DocumentRequest<T>,
 ): Pick<Undoable<T>, "value" | "change"> {
-  const { name, first, server, heard, resumed } = question;
+  const { name, first, server, heard, resumed } = request;
   const documents = useOpenDocuments<T>();
   const [sync] = useState(() => {
     const open = documents.get(name) ?? makeDocumentSync(first, server);

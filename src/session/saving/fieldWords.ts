@@ -31,7 +31,7 @@ const WORDS: Readonly<Record<Field, string>> = {
   comparison: "what is compared",
   chart: "chart",
   settings: "how it is played",
-  archived: "put away or not",
+  archived: "archived or not",
   atMs: "date",
   zoneMin: "date",
   text: "text",

@@ -1,4 +1,4 @@
-import { type Change, type ChangeAnswer, type Outcome } from "@/state";
+import { type Change, type ChangeResponse, type Outcome } from "@/state";
 import { type Reply, type Server } from "./post";
 import { type WaitingStore } from "./store";
 
@@ -19,7 +19,7 @@ interface OutboxOptions {
   readonly onWaiting: (changes: readonly Change[]) => void;
   /** Changes that earlier pages could not send are taken over. */
   readonly onAdopted: (changes: readonly Change[]) => void;
-  readonly onAnswer: (answer: ChangeAnswer, sent: readonly Change[]) => void;
+  readonly onAnswer: (answer: ChangeResponse, sent: readonly Change[]) => void;
   readonly onRefused: (change: Change, outcome: Outcome) => void;
   readonly onState: (state: SavingState) => void;
   readonly onBuild: (build: string) => void;

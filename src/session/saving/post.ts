@@ -1,9 +1,9 @@
 import { type Problem } from "@/core/result";
-import { type ChangeAnswer, type ChangeRequest } from "@/state";
+import { type ChangeResponse, type ChangeRequest } from "@/state";
 
 /** What came of asking the server. */
 export type Reply =
-  | { readonly kind: "answer"; readonly answer: ChangeAnswer }
+  | { readonly kind: "answer"; readonly answer: ChangeResponse }
   /** Nobody answered, or not in time. */
   | { readonly kind: "away" }
   /** The server could not save it now: the disk is full, the file is locked. */
@@ -58,7 +58,7 @@ interface Refusal {
 
 function read(status: number, body: unknown): Reply {
   if (typeof body !== "object" || body === null) return { kind: "away" };
-  if ("outcomes" in body) return { kind: "answer", answer: body as ChangeAnswer };
+  if ("outcomes" in body) return { kind: "answer", answer: body as ChangeResponse };
   if (!("problem" in body)) return { kind: "away" };
   const { problem, build } = body as Refusal;
   if (status === CONFLICT) return { kind: "other data", build };

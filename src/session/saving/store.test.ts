@@ -20,6 +20,21 @@ describe("waiting changes in the browser's database", () => {
     expect(await next.load("other")).toEqual([change("foreign")]);
   });
 
+  test("of an earlier Tenon have their current names", async () => {
+    const fields = { name: "Low fifth", stack: [-5, 0], leastNotes: null };
+    const older = { key: "older", act: "set", kind: "stack", id: 7, fields } as unknown as Change;
+    await browserStore().put([{ identity: "older", change: older }]);
+    expect(await browserStore().load("older")).toEqual([
+      {
+        key: "older",
+        act: "set",
+        kind: "voicing",
+        id: 7,
+        fields: { name: "Low fifth", voicing: [-5, 0], minNotes: null },
+      },
+    ]);
+  });
+
   test("a removal comes after the putting before it, however soon it is asked for", async () => {
     const page = browserStore();
     void page.put([{ identity: "soon", change: change("soon") }]);

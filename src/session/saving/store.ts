@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
-import { type Change } from "@/state";
+import { renameInChange, type Change } from "@/state";
 
 /** A change that the server has not acknowledged yet. */
 export interface Waiting {
@@ -51,7 +51,10 @@ export function browserStore(): WaitingStore {
     load: (identity) =>
       inTurn(async (database) => {
         const all = await database.getAll(TABLE);
-        return all.filter((each) => each.identity === identity).map(({ change }) => change);
+        // An earlier Tenon may have put them there.
+        return all
+          .filter((each) => each.identity === identity)
+          .map(({ change }) => renameInChange(change) as Change);
       }, []),
     put: (waiting) =>
       inTurn(async (database) => {

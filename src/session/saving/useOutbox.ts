@@ -5,7 +5,7 @@ import { onLeaving } from "../document";
 import { makeOutbox, type Outbox, type SavingState } from "./outbox";
 import { server } from "./post";
 import { browserStore } from "./store";
-import { type Change, type ChangeAnswer, type Effect, type Origin, type Outcome } from "@/state";
+import { type Change, type ChangeResponse, type Effect, type Origin, type Outcome } from "@/state";
 
 interface Heard {
   /** What the server made of changes: `made` are this page's own among them, `waiting` those still to be sent. */
@@ -54,7 +54,7 @@ export function useOutbox({ identity, revision, build }: Origin, heard: Heard): 
       if (data.identity === identity)
         latest.current.onEffects(data.effects, [], waitingNow.current);
     };
-    const onAnswer = ({ effects, outcomes }: ChangeAnswer, sent: readonly Change[]) => {
+    const onAnswer = ({ effects, outcomes }: ChangeResponse, sent: readonly Change[]) => {
       const refused = new Set(outcomes.flatMap(({ key, problem }) => (problem ? [key] : [])));
       latest.current.onEffects(
         effects,

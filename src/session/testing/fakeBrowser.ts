@@ -1,4 +1,4 @@
-import { type ChangeAnswer, type ChangeRequest, type Origin } from "@/state";
+import { type ChangeResponse, type ChangeRequest, type Origin } from "@/state";
 
 /** What jsdom lacks of a browser, as far as a session needs it. */
 export function fakeBrowser(): void {
@@ -34,7 +34,7 @@ export function response(body: object, status = 200): Response {
 }
 
 /** How a server answers that takes every change. */
-export function taken({ changes, identity }: ChangeRequest, revision = 1): ChangeAnswer {
+export function taken({ changes, identity }: ChangeRequest, revision = 1): ChangeResponse {
   const outcomes = changes.map(({ key }) => ({ key, problem: null, revision }));
   return { build: "now", identity, revision, outcomes, effects: [] };
 }

@@ -1,5 +1,6 @@
 import { type Schema } from "yup";
-import { isFields, upgradeSaved, type Upgraded } from "./upgrade";
+import { isFields } from "@/state";
+import { upgradeSaved, type Upgraded } from "./upgrade";
 
 /** How one kind of JSON is saved: the version that is written now, and the way to it from every earlier one. */
 export interface SavedFormat<T extends object> {

@@ -4,8 +4,11 @@ import { type RoundChange } from "@/core/practice";
 import {
   DEFAULT_COMPARISON,
   DEFAULT_PROFILE,
+  isFields,
+  renameFields,
   type Choice,
   type Comparison,
+  type Fields,
   type Profile,
 } from "@/state";
 import {
@@ -22,25 +25,24 @@ import {
 import { array, number, type Schema } from "yup";
 import { type SavedFormat } from "./format";
 import { upgradeOwnTiming, upgradeRoundChange } from "./timing";
-import { isFields, type Fields } from "./upgrade";
 
 export const PROFILE_FORMAT: SavedFormat<Profile> = {
-  version: 2,
-  steps: [upgradeOwnTiming],
+  version: 3,
+  steps: [upgradeOwnTiming, renameFields],
   schema: profileSchema,
   defaults: DEFAULT_PROFILE,
 };
 
 export const COMPARISON_FORMAT: SavedFormat<Comparison> = {
-  version: 1,
-  steps: [],
+  version: 2,
+  steps: [renameFields],
   schema: comparisonSchema,
   defaults: { ...DEFAULT_COMPARISON, columns: [], chords: "" },
 };
 
 export const SONG_FORMAT: SavedFormat<SongSettings> = {
-  version: 2,
-  steps: [strumsLeft],
+  version: 3,
+  steps: [strumsLeft, renameFields],
   schema: songSettingsSchema as unknown as Schema<SongSettings>,
   defaults: DEFAULT_SONG_SETTINGS,
 };
@@ -58,15 +60,15 @@ function strumsLeft(saved: unknown): unknown {
 export function choiceFormat(plain: Choice): SavedFormat<Choice> {
   return {
     version: CHOICE_VERSION,
-    steps: [comparedTuning],
+    steps: [comparedTuning, renameFields],
     schema: choiceSchema,
     defaults: plain,
     within: { comparison: COMPARISON_FORMAT },
   };
 }
 
-/** Version 1 could hold one other tuning where a comparison is now. */
-export const CHOICE_VERSION = 2;
+/** Version 1 could hold one other tuning where a comparison is now; version 2 had older names of fields. */
+export const CHOICE_VERSION = 3;
 
 function comparedTuning(saved: unknown): unknown {
   if (!isFields(saved)) return saved;

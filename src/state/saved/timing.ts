@@ -1,5 +1,5 @@
 import { type Level, LEVELS, TIMING, TIMING_TERMS } from "@/core/motion";
-import { isFields, type Fields } from "./upgrade";
+import { isFields, type Fields } from "@/state";
 
 /**
  * Upgrades what the first timing law saved. That law charged a + b log2(D / (W/2) + 1) ms and a fixed time for a new shape or

@@ -1,4 +1,5 @@
 import { ValidationError, type Schema } from "yup";
+import { isFields, type Fields } from "@/state";
 
 /** What was saved, as this Tenon understands it. */
 export interface Upgraded<T> {
@@ -6,8 +7,6 @@ export interface Upgraded<T> {
   /** Invalid fields that were reset to their defaults, such as "filter.frets". */
   readonly replaced: readonly string[];
 }
-
-export type Fields = Record<string, unknown>;
 
 /** Each round repairs every field reported; a repair may uncover one more. */
 const MAX_ROUNDS = 4;
@@ -71,8 +70,4 @@ function mend(value: Fields, defaults: Fields, path: string): { mended: Fields; 
     return { mended: { ...value, [name]: inner.mended }, field: `${name}.${inner.field}` };
   }
   return { mended: { ...value, [name]: usual }, field: name };
-}
-
-export function isFields(value: unknown): value is Fields {
-  return typeof value === "object" && value !== null && !Array.isArray(value);
 }

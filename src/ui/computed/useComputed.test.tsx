@@ -4,7 +4,7 @@ import { act, renderHook } from "@testing-library/react";
 import { currentValue, lastValue, outcomeOf, useComputed, type Computed } from "./useComputed";
 
 /** A question that is answered, or fails, when the test says so. */
-function question() {
+function request() {
   let answer: (value: string) => void = () => undefined;
   let fail: (error: Error) => void = () => undefined;
   const work = jest.fn(
@@ -40,7 +40,7 @@ describe("a computation", () => {
   });
 
   test("waits, then is ready; while the next one runs, the last answer is only the last", async () => {
-    const [a, b] = [question(), question()];
+    const [a, b] = [request(), request()];
     const { result, rerender } = run(a.work);
     expect(shown(result.current)).toEqual(["waiting", null, null]);
     await a.answer("A");
@@ -52,7 +52,7 @@ describe("a computation", () => {
   });
 
   test("an answer that comes after the next question was asked is dropped", async () => {
-    const [a, b] = [question(), question()];
+    const [a, b] = [request(), request()];
     const { result, rerender } = run(a.work);
     rerender({ work: b.work });
     await b.answer("B");
@@ -61,7 +61,7 @@ describe("a computation", () => {
   });
 
   test("that failed never shows the old answer as its own, and can be tried again", async () => {
-    const [a, b] = [question(), question()];
+    const [a, b] = [request(), request()];
     const { result, rerender } = run(a.work);
     await a.answer("A");
     rerender({ work: b.work });

@@ -5,31 +5,31 @@ import { fingersText } from "./FretText";
 const MAX_SHOWN = 6;
 
 interface FingerChoiceProps {
-  /** Every way to finger the grip, easiest first. */
-  readonly ways: readonly Fingering[];
+  /** Every fingering to finger the grip, easiest first. */
+  readonly fingerings: readonly Fingering[];
   readonly chosen: Fingering;
   readonly onChoose: (fingering: Fingering) => void;
 }
 
-/** The ways to finger one grip, easiest first; none is wrong, the player picks. */
-export function FingerChoice({ ways, chosen, onChoose }: FingerChoiceProps) {
-  const shown = ways.slice(0, MAX_SHOWN);
+/** The fingerings of one grip, easiest first; none is wrong, the player picks. */
+export function FingerChoice({ fingerings, chosen, onChoose }: FingerChoiceProps) {
+  const shown = fingerings.slice(0, MAX_SHOWN);
   if (!shown.includes(chosen)) shown.push(chosen);
-  if (ways.length < 2) return null;
+  if (fingerings.length < 2) return null;
   return (
     <div role="group" aria-labelledby="finger-choice">
       <span id="finger-choice" className="field-label">
         Fingers, easiest first
       </span>
       <div className="flex flex-wrap gap-1.5">
-        {shown.map((way) => (
+        {shown.map((fingering) => (
           <ChoiceButton
-            key={way.fingers.join()}
-            pressed={way === chosen}
-            onPress={() => onChoose(way)}
+            key={fingering.fingers.join()}
+            pressed={fingering === chosen}
+            onPress={() => onChoose(fingering)}
             className="figures min-w-14 px-2 text-[17px]"
           >
-            {fingersText(way.fingers)}
+            {fingersText(fingering.fingers)}
           </ChoiceButton>
         ))}
       </div>

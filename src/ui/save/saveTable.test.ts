@@ -30,7 +30,7 @@ test("a table is saved as it stands: cells over several columns in each, real si
     </tbody></table>`;
   const table = document.querySelector("table");
   if (!table) throw new Error("no table");
-  await saveTable("the ways", table);
+  await saveTable("the routes", table);
   expect(saved).toEqual([
     {
       name: "the-ways.csv",

@@ -28,19 +28,19 @@ describe("the retune sheet in words", () => {
   });
 
   test("pull and tension", () => {
-    expect(pullText(sheet.pull)).toBe("−23 %, if all strings pull alike");
-    expect(pullText({ changeN: 12.4, share: 1.03 })).toBe("+12 N (+3 %)");
-    expect(dropD && tensionText(dropD)).toBe("79 % of usual");
+    expect(pullText(sheet.pull)).toBe("−23%, if all strings pull alike");
+    expect(pullText({ changeN: 12.4, share: 1.03 })).toBe("+12 N (+3%)");
+    expect(dropD && tensionText(dropD)).toBe("79% of usual");
   });
 
   test("cautions say what may happen and who can help", () => {
     const words = sheet.warnings.map((warning) => warningText(warning, 6));
     expect(words[0]).toBe(
-      "String 6 keeps 63 % of its usual tension: likely too slack, it will buzz and go sharp.",
+      "String 6 keeps 63% of its usual tension: likely too slack, it will buzz and go sharp.",
     );
-    expect(words[1]).toMatch(/77 % of the usual.*qualified technician/);
+    expect(words[1]).toMatch(/77% of the usual.*qualified technician/);
     expect(warningText({ kind: "near breaking", string: 5, share: 0.88 }, 6)).toMatch(
-      /String 1 at 88 %.*Slack first, face away, wear glasses/,
+      /String 1 at 88%.*Slack first, face away, wear glasses/,
     );
     expect(warningText({ kind: "above usual", string: 4, semitones: 1 }, 6)).toMatch(
       /String 2 goes a half step above.*wear glasses/,

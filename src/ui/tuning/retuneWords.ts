@@ -26,13 +26,13 @@ export function warningText(warning: TensionWarning, strings: number): string {
   const name = "string" in warning ? `String ${strings - warning.string}` : "";
   switch (warning.kind) {
     case "near breaking":
-      return `${name} at ${percent} % of what plain steel bears: it may snap, whatever its gauge. Slack first, face away, wear glasses.`;
+      return `${name} at ${percent}% of what plain steel bears: it may snap, whatever its gauge. Slack first, face away, wear glasses.`;
     case "above usual":
       return `${name} goes ${halfSteps(warning.semitones)} above what it is made for and may snap: slack first, face away, wear glasses.`;
     case "slack":
-      return `${name} keeps ${percent} % of its usual tension: likely too slack, it will buzz and go sharp.`;
+      return `${name} keeps ${percent}% of its usual tension: likely too slack, it will buzz and go sharp.`;
     case "total":
-      return `All strings together pull ${percent} % of the usual. If you keep it there, have a qualified technician check neck, nut and truss rod.`;
+      return `All strings together pull ${percent}% of the usual. If you keep it there, have a qualified technician check neck, nut and truss rod.`;
   }
 }
 
@@ -42,14 +42,14 @@ export function pullText(pull: {
   readonly share: number;
 }): string {
   const percent = Math.round(100 * (pull.share - 1));
-  const share = `${signed(percent)} %`;
+  const share = `${signed(percent)}%`;
   return pull.changeN === null
     ? `${share}, if all strings pull alike`
     : `${signed(Math.round(pull.changeN))} N (${share})`;
 }
 
 export function tensionText({ tension, semitones, usualShare }: RetunedString): string {
-  if (!tension) return `${Math.round(100 * usualShare)} % of usual`;
+  if (!tension) return `${Math.round(100 * usualShare)}% of usual`;
   const after = `${tension.toN.toFixed(0)} N`;
   return semitones === 0 ? after : `${tension.fromN.toFixed(0)} to ${after}`;
 }

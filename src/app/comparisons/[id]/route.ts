@@ -1,25 +1,22 @@
-import { failure, success } from "@/core/result";
+import { success } from "@/core/result";
 import { comparisonKeeper } from "@/server/comparisons";
 import { served } from "@/server/database";
+import { answer, NotFound } from "@/server/edge";
 import { findKept } from "@/server/keeper";
 import { type OpenedComparison } from "@/state";
-
-const NOT_FOUND = 404;
 
 interface Context {
   readonly params: Promise<{ readonly id: string }>;
 }
 
 /** One saved comparison, whole; lists carry only the names. */
-export async function GET(_: Request, { params }: Context): Promise<Response> {
-  const { id } = await params;
-  const found = findKept(served().connection, comparisonKeeper, Number(id));
-  if (!found || found.deleted) {
-    return Response.json(failure("id", "There is no such comparison any more."), {
-      status: NOT_FOUND,
-    });
-  }
-  const { name, comparison } = found.value;
-  const opened: OpenedComparison = { id: found.id, revision: found.revision, name, comparison };
-  return Response.json(success(opened));
+export function GET(_: Request, { params }: Context): Promise<Response> {
+  return answer(async () => {
+    const { id } = await params;
+    const found = findKept(served().connection, comparisonKeeper, Number(id));
+    if (!found || found.deleted) throw new NotFound("id", "There is no such comparison any more.");
+    const { name, comparison } = found.value;
+    const opened: OpenedComparison = { id: found.id, revision: found.revision, name, comparison };
+    return Response.json(success(opened));
+  });
 }

@@ -7,30 +7,34 @@ import {
   restoreBackup,
 } from "@/server/backup";
 import { dataFolder, served } from "@/server/database";
-import { answerBytes, answerFile } from "@/server/edge";
+import { answer, fileResponse, readBytes } from "@/server/edge";
 
 /** Everything of the player in one file. */
 export function GET(): Promise<Response> {
-  return answerFile(() => {
+  return answer(() => {
     const now = new Date();
     const bytes = backupBytes(served().connection, now);
-    return {
+    return fileResponse({
       body: new Blob([bytes as Uint8Array<ArrayBuffer>]),
       bytes: bytes.length,
       name: `tenon-${now.toISOString().slice(0, 10)}.zip`,
       type: "application/zip",
-    };
+    });
   });
 }
 
 /** Looks at a backup and says what it would change; with ?restore=1 puts it in the place of the data. */
 export function POST(request: Request): Promise<Response> {
-  return answerBytes(request, MAX_BACKUP_BYTES, (bytes) => {
+  return answer(async () => {
+    const bytes = await readBytes(request, MAX_BACKUP_BYTES);
     const isMeant = new URL(request.url).searchParams.get("restore") === "1";
     const current = countsOf(served().connection);
     const checked = (isMeant ? restoreBackup : checkBackup)(bytes, dataFolder());
-    if (!checked.ok) return failure(checked.problem.field, capital(checked.problem.message));
-    return success({ ...checked.value, current });
+    return Response.json(
+      checked.ok
+        ? success({ ...checked.value, current })
+        : failure(checked.problem.field, capital(checked.problem.message)),
+    );
   });
 }
 

@@ -3,11 +3,11 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Readable } from "node:stream";
 import { copyInto, served } from "@/server/database";
-import { answerFile } from "@/server/edge";
+import { answer, fileResponse } from "@/server/edge";
 
 /** A whole copy of the data, made while they may be in use. */
 export function GET(): Promise<Response> {
-  return answerFile(() => {
+  return answer(() => {
     const { connection } = served();
     const folder = mkdtempSync(join(tmpdir(), "tenon-copy-"));
     const clearAway = () => rmSync(folder, { recursive: true, force: true });
@@ -20,11 +20,11 @@ export function GET(): Promise<Response> {
     }
     const file = createReadStream(path);
     file.once("close", clearAway);
-    return {
+    return fileResponse({
       body: Readable.toWeb(file) as ReadableStream,
       bytes: statSync(path).size,
       name: `tenon-${new Date().toISOString().slice(0, 10)}.sqlite`,
       type: "application/vnd.sqlite3",
-    };
+    });
   });
 }

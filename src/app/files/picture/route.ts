@@ -1,13 +1,16 @@
-import { answerWritten } from "@/server/edge";
+import { answer, fileResponse, readJson } from "@/server/edge";
 import { pictureSchema, writePicture } from "@/server/files";
 
 const MAX_BYTES = 512 * 1024;
 
 /** Draws what a page shows on paper, as a PDF. */
 export function POST(request: Request): Promise<Response> {
-  return answerWritten(request, MAX_BYTES, pictureSchema, (question) => ({
-    content: writePicture(question),
-    name: `${question.kind}.pdf`,
-    told: [],
-  }));
+  return answer(async () => {
+    const picture = await readJson(request, pictureSchema, MAX_BYTES);
+    return fileResponse({
+      body: writePicture(picture) as Uint8Array<ArrayBuffer>,
+      name: `${picture.kind}.pdf`,
+      type: "application/pdf",
+    });
+  });
 }

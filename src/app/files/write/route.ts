@@ -1,5 +1,5 @@
 import { EXTENSION_OF } from "@/formats/fileKinds";
-import { answerWritten, Refused } from "@/server/edge";
+import { answer, fileResponse, readJson, Refused } from "@/server/edge";
 import { writeSchema, writeSong } from "@/server/files";
 
 /** A chart of the longest kind, and the grips of as many chords as are planned. */
@@ -9,11 +9,16 @@ const MAX_TOLD = 3;
 
 /** Writes a song in another format. */
 export function POST(request: Request): Promise<Response> {
-  return answerWritten(request, MAX_BYTES, writeSchema, (question) => {
-    const written = writeSong(question);
+  return answer(async () => {
+    const song = await readJson(request, writeSchema, MAX_BYTES);
+    const written = writeSong(song);
     if (!written.ok) throw new Refused(written.problem.field, written.problem.message);
     const { content, problems } = written.value;
-    const told = problems.slice(0, MAX_TOLD).map(({ message }) => message);
-    return { content, name: `song.${EXTENSION_OF[question.kind]}`, told };
+    return fileResponse({
+      body: content as string | Uint8Array<ArrayBuffer>,
+      name: `song.${EXTENSION_OF[song.kind]}`,
+      type: "application/octet-stream",
+      left: problems.slice(0, MAX_TOLD).map(({ message }) => message),
+    });
   });
 }

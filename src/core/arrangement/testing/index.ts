@@ -1,1 +1,1 @@
-export { makeSong, makeWays, STANDARD, standardNeck, type MadeSong } from "./made";
+export { makeSong, makeNamedRoutes, STANDARD, standardNeck, type MadeSong } from "./made";

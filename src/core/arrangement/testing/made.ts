@@ -2,13 +2,13 @@ import {
   arrange,
   DEFAULT_SONG_SETTINGS,
   nameRoutes,
-  planWay,
+  planRouteOfKind,
   type Arrangement,
   type NamedRoute,
-  type SongQuestion,
+  type SongRequest,
   type SongRoute,
   type SongSettings,
-  type Way,
+  type RouteKind,
 } from "@/core/arrangement";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
@@ -27,34 +27,34 @@ export function standardNeck(): Neck {
 
 export interface MadeSong {
   readonly arrangement: Arrangement;
-  readonly question: SongQuestion;
+  readonly request: SongRequest;
   readonly route: SongRoute;
 }
 
 export function makeSong(
   text: string,
   settings: Partial<SongSettings> = {},
-  way: Way = "usual",
+  routeKind: RouteKind = "usual",
 ): MadeSong {
   const arrangement = arrange(readChart(text), { ...DEFAULT_SONG_SETTINGS, ...settings });
-  const question: SongQuestion = {
+  const request: SongRequest = {
     arrangement,
     neck: standardNeck(),
     player: {},
     constants: TIMING[DEFAULT_LEVEL],
     downStrokesBpm: 180,
   };
-  const planned = planWay(question, way);
+  const planned = planRouteOfKind(request, routeKind);
   if (!planned.ok) throw new Error(planned.problem.message);
-  return { arrangement, question, route: planned.value };
+  return { arrangement, request, route: planned.value };
 }
 
 /** Two ways through a song, named. */
-export function makeWays(text: string): readonly NamedRoute[] {
-  const { question } = makeSong(text);
+export function makeNamedRoutes(text: string): readonly NamedRoute[] {
+  const { request } = makeSong(text);
   return nameRoutes(
-    (["usual", "up the neck"] as const).flatMap((way) => {
-      const planned = planWay(question, way);
+    (["usual", "up the neck"] as const).flatMap((routeKind) => {
+      const planned = planRouteOfKind(request, routeKind);
       return planned.ok ? [planned.value] : [];
     }),
   );

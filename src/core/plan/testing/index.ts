@@ -12,7 +12,7 @@ import { positionOf, rankFingers, type HandPosition } from "@/core/hand";
 import { changeBetween } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
-import { planRoutes, type RouteQuestion } from "@/core/plan";
+import { planRoutes, type RouteRequest } from "@/core/plan";
 
 export const STANDARD = [40, 45, 50, 55, 59, 64];
 export const neckOf = (midi: readonly number[], frets = 24): Neck => {
@@ -25,24 +25,24 @@ export const chordsOf = (text: string, minNotes = 3): readonly Chord[] => {
   if (!read.ok) throw new Error(read.problem.message);
   return read.value;
 };
-export const question = (
+export const request = (
   text: string,
   neck: Neck,
-  more: Partial<RouteQuestion> = {},
-): RouteQuestion => ({
+  more: Partial<RouteRequest> = {},
+): RouteRequest => ({
   neck,
   player: {},
   weights: DEFAULT_WEIGHTS,
   chords: chordsOf(text),
   ...more,
 });
-export const planned = (asked: RouteQuestion) => {
+export const planned = (asked: RouteRequest) => {
   const routes = planRoutes(asked);
   if (!routes.ok) throw new Error(`${routes.problem.field}: ${routes.problem.message}`);
   return routes.value;
 };
 /** Every route through every grip and fingering of a short song, the least total first, each place once. */
-export function countOut(asked: RouteQuestion): { way: string; total: number; hardest: number }[] {
+export function countOut(asked: RouteRequest): { way: string; total: number; hardest: number }[] {
   const { neck, weights, chords, limits = NO_GRIP_LIMITS, pins = [], forbidden = [] } = asked;
   const layers = chords.map((chord, index) => {
     const grips = findChordGrips(neck, chord).filter(

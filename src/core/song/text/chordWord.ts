@@ -61,7 +61,8 @@ export function readChordWord(text: string, key: Key | null): ChordWord {
     return { name: "N.C.", reducedTo: null, leftOut: [], problem: wrong, ...marks };
   }
   const typed = parseChord(inner);
-  if (typed) return { name: nameAsTyped(inner), problem: wrong, ...marks, ...reduceToPowerChord(typed) };
+  if (typed)
+    return { name: nameAsTyped(inner), problem: wrong, ...marks, ...reduceToPowerChord(typed) };
   const roman = key && readRoman(inner, key);
   if (roman) return { name: nameOf(roman), problem: wrong, ...marks, ...reduceToPowerChord(roman) };
   return { name: inner, reducedTo: null, leftOut: [], problem: problemOf(inner), ...marks };

@@ -15,7 +15,10 @@ const VoicingsDialog = onDemand("Your voicings", () =>
 const COLUMN_PX = 38;
 const LETTER_PX = 6.2;
 
-interface VoicingPickerProps extends Pick<NeckView, "voicing" | "minNotes" | "mapped" | "naturals"> {
+interface VoicingPickerProps extends Pick<
+  NeckView,
+  "voicing" | "minNotes" | "mapped" | "naturals"
+> {
   readonly strings: number;
   readonly ownVoicings: readonly OwnVoicing[];
   readonly show: (part: Partial<NeckView>) => void;

@@ -4,10 +4,10 @@ import { type Guitar } from "@/state";
 interface GuitarCardProps {
   readonly guitar: Guitar;
   readonly isOpen: boolean;
-  readonly isInHand: boolean;
+  readonly isInUse: boolean;
   readonly isUnsaved: boolean;
   readonly onOpen: () => void;
-  readonly onTake: () => void;
+  readonly onUse: () => void;
   readonly onDuplicate: () => void;
   readonly onSaveFile: () => void;
   readonly onDelete: () => void;
@@ -15,7 +15,7 @@ interface GuitarCardProps {
 
 /** One guitar of the rig: open it, play it, copy it, delete it. */
 export function GuitarCard(props: GuitarCardProps) {
-  const { guitar, isOpen, isInHand, isUnsaved } = props;
+  const { guitar, isOpen, isInUse, isUnsaved } = props;
   const { name } = guitar;
   return (
     <li
@@ -36,11 +36,11 @@ export function GuitarCard(props: GuitarCardProps) {
         </span>
       </button>
       <div className="flex items-center gap-1 p-1.5">
-        {isInHand ? (
-          <span className="px-2 font-semibold">in hand</span>
+        {isInUse ? (
+          <span className="px-2 font-semibold">in use</span>
         ) : (
-          <button type="button" className="button px-3" onClick={props.onTake}>
-            Take<span className="sr-only"> {name}</span>
+          <button type="button" className="button px-3" onClick={props.onUse}>
+            Use<span className="sr-only"> {name}</span>
           </button>
         )}
         <button

@@ -127,10 +127,10 @@ export function GuitarsScreen() {
                 key={guitar.id}
                 guitar={guitar}
                 isOpen={guitar.id === open}
-                isInHand={guitar.id === inHand.id}
+                isInUse={guitar.id === inHand.id}
                 isUnsaved={drafts.has(guitar.id)}
                 onOpen={() => setOpen(guitar.id)}
-                onTake={() => chooseGuitar(guitar)}
+                onUse={() => chooseGuitar(guitar)}
                 onDuplicate={() => duplicate(guitar)}
                 onSaveFile={() => saveFile(guitar)}
                 onDelete={() => remove(guitar)}

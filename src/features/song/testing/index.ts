@@ -1,6 +1,6 @@
 export {
   makeSong,
-  makeWays,
+  makeNamedRoutes,
   STANDARD,
   standardNeck,
   type MadeSong,

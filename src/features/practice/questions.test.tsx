@@ -2,13 +2,13 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { standardNeck } from "@/core/arrangement/testing";
-import { ASKED_DRILLS, type AskedDrill } from "@/core/drill";
+import { QUESTION_DRILLS, type QuestionDrill } from "@/core/drill";
 import { noteText, pitchClass, spellPitchClass } from "@/core/pitch";
 import { readCardId } from "@/core/recall";
 import { Session } from "@/session";
 import { fakeBrowser, startWith } from "@/session/testing";
 import { newGuitar, type RoundContent } from "@/state";
-import { AskedRunner } from "./AskedRunner";
+import { QuestionRunner } from "./QuestionRunner";
 import { type PracticeData } from "./usePracticeData";
 
 fakeBrowser();
@@ -31,12 +31,12 @@ const key = async (name: string) => {
   await settled();
 };
 
-async function show(what: AskedDrill["what"], isTimeUp = false) {
-  const drill = ASKED_DRILLS.find((each) => each.what === what);
+async function show(what: QuestionDrill["what"], isTimeUp = false) {
+  const drill = QUESTION_DRILLS.find((each) => each.what === what);
   if (!drill) throw new Error(what);
   render(
     <Session start={startWith()}>
-      <AskedRunner
+      <QuestionRunner
         placed={{ drill, guitar: GUITAR, neck: NECK, songId: null }}
         drill={drill}
         data={DATA}

@@ -17,7 +17,7 @@ import { type Column, type ShownComparison } from "./useComparison";
 import { bestPlace, type JudgedTuning } from "./verdict";
 
 /** All that is known of one column. */
-export interface ColumnAnswer {
+export interface ColumnResult {
   readonly column: Column;
   readonly cost: StageCost;
   /** Null while it is worked out; while a weight is moved, as it was before. */
@@ -31,8 +31,8 @@ export interface ColumnAnswer {
   readonly sounds: Current<readonly (Sound | null)[]>;
 }
 
-export interface CompareAnswers {
-  readonly columns: readonly ColumnAnswer[];
+export interface CompareResults {
+  readonly columns: readonly ColumnResult[];
   readonly judged: readonly JudgedTuning[];
   /** The column that serves best; -1 before that is known. */
   readonly best: number;
@@ -45,7 +45,7 @@ export interface CompareAnswers {
 const BEST_ONLY = 1;
 
 /** Works out a comparison: what is quick at once, routes and counts as they come. */
-export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
+export function useCompareResults(shown: ShownComparison): CompareResults {
   const { profile } = useRig();
   const { player } = usePlayer();
   const { columns, chords, sequence, comparison } = shown;
@@ -100,7 +100,7 @@ export function useCompareAnswers(shown: ShownComparison): CompareAnswers {
       ),
     [columns, minutesPerString, a4Hz, limits],
   );
-  const answers = columns.flatMap((column, place): ColumnAnswer[] => {
+  const answers = columns.flatMap((column, place): ColumnResult[] => {
     const cost = costs[place];
     if (!cost) return [];
     const own = tunings?.[place] ?? null;

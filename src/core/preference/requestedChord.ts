@@ -1,7 +1,7 @@
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
 
 /** What a chord asks of its grips, as far as players' preference depends on it. */
-export interface Asked {
+export interface RequestedChord {
   /** A voicing has all its tones fixed; in free mode strings, doublings and bass are the player's. */
   readonly kind: "voicing" | "free";
   readonly root: PitchClass;
@@ -15,7 +15,7 @@ export interface Asked {
 
 const TRIAD_DEGREES = 3;
 
-export function askedVoicing(root: PitchClass): Asked {
+export function requestVoicing(root: PitchClass): RequestedChord {
   return { kind: "voicing", root, bass: root, degrees: 0, isTriad: true };
 }
 
@@ -23,12 +23,12 @@ export function askedVoicing(root: PitchClass): Asked {
  * `allowed` are semitones over the root; `bass` is one of them where a slash names it, else null. A foreign bass
  * is no tone of the chord itself.
  */
-export function askedFreely(
+export function requestSet(
   root: PitchClass,
   allowed: readonly number[],
   bass: number | null = null,
   bassIsForeign = false,
-): Asked {
+): RequestedChord {
   return {
     kind: "free",
     root,
@@ -39,8 +39,8 @@ export function askedFreely(
 }
 
 /** What pitches over a root ask for: a whole chord from three different degrees up, else a voicing. Lowest pitch first. */
-export function askedByPitches(root: PitchClass, pitches: readonly Midi[]): Asked {
+export function requestPitches(root: PitchClass, pitches: readonly Midi[]): RequestedChord {
   const degrees = [...new Set(pitches.map((midi) => pitchClass(midi - root)))];
   const [lowest = 0] = degrees;
-  return degrees.length < TRIAD_DEGREES ? askedVoicing(root) : askedFreely(root, degrees, lowest);
+  return degrees.length < TRIAD_DEGREES ? requestVoicing(root) : requestSet(root, degrees, lowest);
 }

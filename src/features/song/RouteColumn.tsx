@@ -4,7 +4,7 @@ import {
   type Blockage,
   type Mark,
   type NamedRoute,
-  type Way,
+  type RouteKind,
 } from "@/core/arrangement";
 import { currentValue, type Computed } from "@/ui/computed";
 import { useRig, useView } from "@/session";
@@ -17,20 +17,20 @@ import { type SongRoom } from "./useSongRoom";
 const PARTS = {
   blocked: async () => import("./BlockedNotice"),
   change: async () => import("./ChangePanel"),
-  ways: async () => import("./WaysTable"),
+  routes: async () => import("./RoutesTable"),
   strip: async () => import("./GripStrip"),
   choice: async () => import("./GripChoice"),
   neck: async () => import("@/ui/neck"),
   now: async () => import("./NowNext"),
 };
-const BlockedNotice = onDemand("What is in the way", async () =>
+const BlockedNotice = onDemand("What blocks the route", async () =>
   PARTS.blocked().then((part) => part.BlockedNotice),
 );
 const ChangePanel = onDemand("The change", async () =>
   PARTS.change().then((part) => part.ChangePanel),
 );
-const WaysTable = onDemand("The other ways", async () =>
-  PARTS.ways().then((part) => part.WaysTable),
+const RoutesTable = onDemand("The other routes", async () =>
+  PARTS.routes().then((part) => part.RoutesTable),
 );
 const GripStrip = onDemand("The grips", async () => PARTS.strip().then((part) => part.GripStrip));
 const GripChoice = onDemand("The other grips", async () =>
@@ -41,17 +41,17 @@ const ChangeOnNeck = onDemand("The change on the neck", async () =>
 );
 const NowNext = onDemand("The grips to play", async () => PARTS.now().then((part) => part.NowNext));
 
-interface WayColumnProps {
+interface RouteColumnProps {
   readonly room: SongRoom;
-  readonly ways: readonly NamedRoute[];
+  readonly routes: readonly NamedRoute[];
   readonly advice: Computed<readonly Advice[] | null>;
   readonly blockage: Computed<Blockage | null>;
   readonly onBeside: (pair: readonly [NamedRoute, NamedRoute]) => void;
 }
 
 /** The way over the neck: its picture, whether it holds, what the chosen change asks, grips and other ways. */
-export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnProps) {
-  const { document, view, answers, chosen, play, playhead, choose } = room;
+export function RouteColumn({ room, routes, advice, blockage, onBeside }: RouteColumnProps) {
+  const { document, view, request, planned, plan, chosen, play, playhead, choose } = room;
   const { place } = play;
   useEffect(() => {
     // Where one cannot be fetched it is asked for once more when it is shown.
@@ -60,17 +60,17 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
   const { set, setSettings } = document;
   const { show } = view;
   const setMarks = useCallback((marks: readonly Mark[]) => setSettings({ marks }), [setSettings]);
-  const setWay = useCallback((way: Way) => setSettings({ way }), [setSettings]);
+  const setWay = useCallback((routeKind: RouteKind) => setSettings({ routeKind }), [setSettings]);
   const takeTip = useCallback((tip: Advice) => setSettings({ marks: tip.marks }), [setSettings]);
   const { isOnNeck } = view;
   const { thickOnTop, spacing } = useView().view;
   const { accidentals } = useRig().profile;
   const toggleNeck = useCallback(() => show({ isOnNeck: !isOnNeck }), [show, isOnNeck]);
-  const { arrangement, route, neck, guitar, asked, answered } = answers;
+  const { arrangement, route, neck, guitar } = plan;
   const { chord, section, stop, change, jump } = chosen;
   const blocked = currentValue(blockage);
   // The picture of the way comes first, its many grips as soon as there is time.
-  const later = useDeferredValue(answers);
+  const later = useDeferredValue(plan);
   const shown = place?.chord ?? view.chord;
   const shownSection = place ? (arrangement.bars[place.bar]?.section ?? section) : section;
   return (
@@ -89,21 +89,21 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
           arrangement={arrangement}
           route={route}
           neck={neck}
-          isWaiting={answers.isWaiting}
+          isWaiting={planned.kind === "waiting"}
           chosen={shown}
           onChoose={choose}
-          hardStrokes={answers.hardStrokes}
+          hardStrokes={plan.hardStrokes}
           playhead={playhead}
         />
       )}
-      {answers.way.kind === "failed" && (
-        <TryAgain onRetry={answers.way.retry}>The way could not be worked out.</TryAgain>
+      {planned.kind === "failed" && (
+        <TryAgain onRetry={planned.retry}>The route could not be planned.</TryAgain>
       )}
-      <SongSummary answers={answers} />
+      <SongSummary plan={plan} />
       {blocked && <BlockedNotice blockage={blocked} onLoosen={(settings) => set({ settings })} />}
       {route && place && !view.isStage && (
         <NowNext
-          answers={answers}
+          plan={plan}
           route={route}
           now={place.chord}
           next={place.next}
@@ -134,8 +134,8 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
         />
       )}
       {route && (
-        <WaysTable
-          ways={ways}
+        <RoutesTable
+          routes={routes}
           chosen={route}
           quartersPerBeat={arrangement.quartersPerBeat}
           onChoose={setWay}
@@ -144,8 +144,8 @@ export function WayColumn({ room, ways, advice, blockage, onBeside }: WayColumnP
       )}
       {chord && !place && view.chord !== null && (
         <GripChoice
-          asked={answered}
-          marks={asked.settings.marks}
+          request={plan.request}
+          marks={request.settings.marks}
           arrangement={arrangement}
           chord={chord}
           index={view.chord}

@@ -4,7 +4,7 @@ import {
   gradeAnswer,
   judge,
   type Answer,
-  type AskedDrill,
+  type QuestionDrill,
   type DrillRig,
   type NeckPlace,
   type Question,
@@ -29,7 +29,7 @@ export interface Verdict {
   readonly cents: number | null;
 }
 
-export interface AskedRound {
+export interface QuestionRound {
   readonly question: Question | null;
   /** Null until it is answered. */
   readonly verdict: Verdict | null;
@@ -43,8 +43,8 @@ export interface AskedRound {
   readonly next: () => void;
 }
 
-interface AskedInput {
-  readonly drill: AskedDrill;
+interface QuestionRoundInput {
+  readonly drill: QuestionDrill;
   readonly rig: DrillRig;
   readonly cards: ReadonlyMap<string, CardStanding>;
   readonly newCards: number;
@@ -55,7 +55,7 @@ interface AskedInput {
 const EMPTY: CardQueue = { waiting: [], missed: [] };
 
 /** Asks question after question; what was missed comes back after three others. */
-export function useAsked(input: AskedInput): AskedRound {
+export function useQuestionRound(input: QuestionRoundInput): QuestionRound {
   const { drill, rig, cards, newCards, isPaused, onAnswer } = input;
   const hasCards = drill.what === "name" || drill.what === "half steps";
   const [queue, setQueue] = useState<CardQueue>(EMPTY);

@@ -10,14 +10,14 @@ import {
 } from "@/core/pitch";
 
 /** A note without a string; times in quarters. */
-export interface HeardNote {
+export interface DetectedNote {
   readonly start: number;
   readonly beats: number;
   readonly midi: Midi;
 }
 
 /** A chord that notes say, and how sure it is: the share of what sounds that belongs to it, less where its root is not lowest. */
-export interface HeardChord {
+export interface DetectedChord {
   readonly name: string;
   readonly start: number;
   readonly beats: number;
@@ -78,7 +78,10 @@ interface Reading {
  * The chords of a bar: every stretch in which its notes say one, block chords as well as broken ones. Single notes and what is
  * no chord are left silent.
  */
-export function chordsHeard(notes: readonly HeardNote[], beats: number): readonly HeardChord[] {
+export function detectChords(
+  notes: readonly DetectedNote[],
+  beats: number,
+): readonly DetectedChord[] {
   const slices = slicesOf(notes, beats);
   // best[k]: the most that the first k slices explain, and where the last stretch begins.
   const best: { score: number; from: number; reading: Reading | null }[] = [
@@ -98,7 +101,7 @@ export function chordsHeard(notes: readonly HeardNote[], beats: number): readonl
     }
     best.push(max);
   }
-  const found: HeardChord[] = [];
+  const found: DetectedChord[] = [];
   for (let end = slices.length; end > 0;) {
     const { from = 0, reading = null } = best[end] ?? {};
     const [first, last] = [slices[from], slices[end - 1]];
@@ -111,7 +114,7 @@ export function chordsHeard(notes: readonly HeardNote[], beats: number): readonl
   return joined(found.reverse());
 }
 
-function slicesOf(notes: readonly HeardNote[], beats: number): readonly Slice[] {
+function slicesOf(notes: readonly DetectedNote[], beats: number): readonly Slice[] {
   const within = notes
     .map(({ start, beats: length, midi }) => ({
       start: Math.max(0, start),
@@ -221,7 +224,7 @@ function nameOf({ root, suffix, bass }: Reading): string {
 }
 
 /** Chords that follow one another after no more than a strum's gap; a chord lasts until the next is struck. */
-function joined(chords: readonly HeardChord[]): readonly HeardChord[] {
+function joined(chords: readonly DetectedChord[]): readonly DetectedChord[] {
   return chords.map((chord, at) => {
     const next = chords[at + 1];
     const gap = next ? next.start - chord.start - chord.beats : Infinity;

@@ -6,7 +6,7 @@ import { type RouteMemo } from "@/core/plan";
 import { type Arrangement } from "./arrange";
 
 /** A song on a neck, in a player's hands. */
-export interface SongQuestion {
+export interface SongRequest {
   readonly arrangement: Arrangement;
   readonly neck: Neck;
   readonly player: Taste;

@@ -2,20 +2,20 @@
 import { beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, renderHook } from "@testing-library/react";
 import { standardNeck } from "@/core/arrangement/testing";
-import { ASKED_DRILLS, type Question } from "@/core/drill";
-import { useAsked, type Verdict } from "./useAsked";
+import { QUESTION_DRILLS, type Question } from "@/core/drill";
+import { useQuestionRound, type Verdict } from "./useQuestionRound";
 
 const RIG = { neck: standardNeck(), player: {}, accidentals: "mixed" as const };
 const answers: { card: string | null; result: Verdict["result"] }[] = [];
 
 function ask(what: string, isPaused = false) {
-  const drill = ASKED_DRILLS.find((each) => each.what === what);
+  const drill = QUESTION_DRILLS.find((each) => each.what === what);
   if (!drill) throw new Error(what);
   const onAnswer = ({ card }: Question, { result }: Verdict) => answers.push({ card, result });
   const cards = new Map();
   return renderHook(
     (props: { isPaused: boolean }) =>
-      useAsked({ drill, rig: RIG, cards, newCards: 5, isPaused: props.isPaused, onAnswer }),
+      useQuestionRound({ drill, rig: RIG, cards, newCards: 5, isPaused: props.isPaused, onAnswer }),
     { initialProps: { isPaused } },
   );
 }

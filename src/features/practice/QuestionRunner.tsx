@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Ear } from "lucide-react";
-import { type AskedDrill, type Answer, type Question } from "@/core/drill";
+import { type QuestionDrill, type Answer, type Question } from "@/core/drill";
 import { type Fretting } from "@/core/fretting";
 import { pitchClass } from "@/core/pitch";
 import { CARD_FRETS, RESULTS } from "@/core/recall";
@@ -10,21 +10,21 @@ import { ChoiceButton, KeyCap, useEvent, useKeys } from "@/ui/controls";
 import { useNames } from "@/ui/names";
 import { PlainNeck, TapLayer } from "@/ui/neck";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { AskedMarks } from "./AskedMarks";
+import { QuestionMarks } from "./QuestionMarks";
 import { localTime } from "./localTime";
 import { NoteChoice } from "./NoteChoice";
 import { type PlacedDrill } from "./placedDrill";
-import { ASKED_KEYS } from "./practiceKeys";
-import { useAsked, type AskedRound, type Verdict } from "./useAsked";
-import { useHeardPitch } from "./useHeardPitch";
+import { QUESTION_KEYS } from "./practiceKeys";
+import { useQuestionRound, type QuestionRound, type Verdict } from "./useQuestionRound";
+import { useDetectedPitch } from "./useDetectedPitch";
 import { type PracticeData } from "./usePracticeData";
 import { usePracticeRig } from "./usePracticeRig";
 import { rightAnswerText, verdictText } from "./verdictWords";
 import { RESULT_WORDS } from "./words";
 
-interface AskedRunnerProps {
+interface QuestionRunnerProps {
   readonly placed: PlacedDrill;
-  readonly drill: AskedDrill;
+  readonly drill: QuestionDrill;
   readonly data: PracticeData;
   readonly isPaused: boolean;
   /** The part has had its time: the question that is asked is its last. */
@@ -42,7 +42,7 @@ const MANNERS = { ringing: "strum", muted: "mute", choked: "choke" } as const;
 const APART_MS = 1600;
 
 /** A drill that asks: on the neck, by key, by ear, or by what is played. */
-export function AskedRunner(props: AskedRunnerProps) {
+export function QuestionRunner(props: QuestionRunnerProps) {
   const { placed, drill, data, isPaused, isTimeUp, onRound, onOver } = props;
   const { neck, guitar } = placed;
   const { rig } = usePracticeRig();
@@ -66,7 +66,7 @@ export function AskedRunner(props: AskedRunnerProps) {
       card: question.card,
     });
   });
-  const asked = useAsked({
+  const asked = useQuestionRound({
     drill,
     rig,
     cards: data.cards,
@@ -81,7 +81,7 @@ export function AskedRunner(props: AskedRunnerProps) {
   const [tapped, setTapped] = useState({ question, fretting: nothing });
   // What was tapped for one question says nothing of the next.
   const held = tapped.question === question ? tapped.fretting : nothing;
-  const pitch = useHeardPitch((midi) => answer({ kind: "pitch", midi }));
+  const pitch = useDetectedPitch((midi) => answer({ kind: "pitch", midi }));
 
   const timers = useRef<readonly ReturnType<typeof setTimeout>[]>([]);
   const silence = useEvent(() => timers.current.forEach(clearTimeout));
@@ -106,7 +106,7 @@ export function AskedRunner(props: AskedRunnerProps) {
     answer(given);
   };
   const kind = question?.expected.kind ?? null;
-  useKeys(ASKED_KEYS, {
+  useKeys(QUESTION_KEYS, {
     note: (at) => {
       const natural = NATURALS[at] ?? 0;
       if (kind === "note") give({ kind: "note", pitchClass: pitchClass(natural + shift) });
@@ -167,7 +167,7 @@ export function AskedRunner(props: AskedRunnerProps) {
           label={question.say}
           marks={(scale) => (
             <>
-              <AskedMarks scale={scale} shown={shown} />
+              <QuestionMarks scale={scale} shown={shown} />
               {isTapped && (
                 <TapLayer
                   scale={scale}
@@ -258,7 +258,7 @@ export function AskedRunner(props: AskedRunnerProps) {
 }
 
 /** What to do with the question, or how far one is with its cards. */
-function hintText({ expected }: Question, { cardsLeft, found }: AskedRound): string {
+function hintText({ expected }: Question, { cardsLeft, found }: QuestionRound): string {
   if (expected.kind === "places") {
     return `${found.length} of ${expected.places.length} found · tap them, or go there by the arrows and press Enter`;
   }

@@ -37,7 +37,7 @@ export interface NearbyGrips {
   readonly share: number;
 }
 
-export interface RouteQuestion {
+export interface RouteRequest {
   readonly neck: Neck;
   readonly player: Taste;
   readonly weights: Weights;
@@ -68,7 +68,7 @@ export interface RouteQuestion {
 }
 
 /** What holds for a chord. */
-export function termsAt(question: RouteQuestion, index: number): ChordTerms {
-  const { weights, limits = NO_GRIP_LIMITS, terms } = question;
+export function termsAt(request: RouteRequest, index: number): ChordTerms {
+  const { weights, limits = NO_GRIP_LIMITS, terms } = request;
   return terms?.[index] ?? { weights, limits };
 }

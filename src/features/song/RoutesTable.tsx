@@ -1,57 +1,57 @@
 import { memo, useRef, useState } from "react";
 import { Columns2 } from "lucide-react";
-import { keyOf, type NamedRoute, type SongRoute, type Way } from "@/core/arrangement";
+import { keyOf, type NamedRoute, type SongRoute, type RouteKind } from "@/core/arrangement";
 import { useNames } from "@/ui/names";
 import { TableButton } from "@/ui/save";
 import { NoteText, tempoText } from "@/ui/text";
 import { fretsText, HOLDS_WORDS, routeName } from "./words";
 
-interface WaysTableProps {
-  readonly ways: readonly NamedRoute[];
+interface RoutesTableProps {
+  readonly routes: readonly NamedRoute[];
   readonly chosen: SongRoute;
   readonly quartersPerBeat: number;
-  readonly onChoose: (way: Way) => void;
+  readonly onChoose: (routeKind: RouteKind) => void;
   readonly onBeside: (pair: readonly [NamedRoute, NamedRoute]) => void;
 }
 
-/** The ways to play a song, each with what it costs. */
-export const WaysTable = memo(function WaysTable({
-  ways,
+/** The routes through a song, each with what it costs. */
+export const RoutesTable = memo(function RoutesTable({
+  routes,
   chosen,
   quartersPerBeat,
   onChoose,
   onBeside,
-}: WaysTableProps) {
+}: RoutesTableProps) {
   const { pitch } = useNames();
   const table = useRef<HTMLTableElement>(null);
   const [other, setOther] = useState<string | null>(null);
-  const current = ways.find((each) => keyOf(each) === keyOf(chosen));
+  const current = routes.find((each) => keyOf(each) === keyOf(chosen));
   const compared =
-    ways.find((each) => keyOf(each) === other) ?? ways.find((each) => each !== current);
+    routes.find((each) => keyOf(each) === other) ?? routes.find((each) => each !== current);
   return (
     <section aria-labelledby="ways-title" className="min-w-0 space-y-2">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 id="ways-title" className="text-xl font-semibold">
-          Ways
+          Routes
         </h2>
         {current && compared && (
           <div className="flex flex-wrap items-center gap-2">
-            <TableButton table={table} name="the ways" />
+            <TableButton table={table} name="the routes" />
             <button
               type="button"
               className="button px-3"
               onClick={() => onBeside([current, compared])}
             >
               <Columns2 size={18} aria-hidden="true" />
-              Beside
+              Compare
             </button>
             <select
-              aria-label="Way to set beside the chosen one"
+              aria-label="Route to compare with the chosen one"
               className="field w-72 max-w-full"
               value={keyOf(compared)}
               onChange={({ target }) => setOther(target.value)}
             >
-              {ways
+              {routes
                 .filter((each) => each !== current)
                 .map((each) => (
                   <option key={keyOf(each)} value={keyOf(each)}>
@@ -62,11 +62,16 @@ export const WaysTable = memo(function WaysTable({
           </div>
         )}
       </div>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Ways to play it">
+      <div
+        className="overflow-x-auto"
+        tabIndex={0}
+        role="region"
+        aria-label="Routes through the song"
+      >
         <table ref={table} className="figures w-full text-left text-[16px]">
           <thead className="text-[15px] text-muted">
             <tr>
-              {["Way", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Holds to"].map(
+              {["Route", "Effort", "Travel", "Shifts", "Hardest", "Lowest", "Holds to"].map(
                 (name) => (
                   <th key={name} scope="col" className="px-2 py-1 font-normal whitespace-nowrap">
                     {name}
@@ -76,20 +81,22 @@ export const WaysTable = memo(function WaysTable({
             </tr>
           </thead>
           <tbody>
-            {ways.map((way) => {
-              const { timed } = way;
-              const isCurrent = way === current;
+            {routes.map((routeKind) => {
+              const { timed } = routeKind;
+              const isCurrent = routeKind === current;
               return (
-                <tr key={keyOf(way)} className={isCurrent ? "bg-picked" : ""}>
+                <tr key={keyOf(routeKind)} className={isCurrent ? "bg-picked" : ""}>
                   <th scope="row" className="p-0 font-semibold">
                     <button
                       type="button"
                       aria-pressed={isCurrent}
-                      disabled={way.way === "another"}
+                      disabled={routeKind.routeKind === "another"}
                       className={`min-h-11 w-full min-w-44 border-l-4 px-2 text-left ${isCurrent ? "border-root" : "border-transparent hover:border-ink"}`}
-                      onClick={() => way.way !== "another" && onChoose(way.way)}
+                      onClick={() =>
+                        routeKind.routeKind !== "another" && onChoose(routeKind.routeKind)
+                      }
                     >
-                      {routeName(way)}
+                      {routeName(routeKind)}
                     </button>
                   </th>
                   <td className="px-2">{timed.total.toFixed(1)}</td>

@@ -11,7 +11,7 @@ import { holdsText, NoteText } from "@/ui/text";
 import { compute } from "@/worker/client";
 import { fretsText, moveText, msText, routeName } from "./words";
 
-interface BesideDialogProps {
+interface RoutePairDialogProps {
   readonly arrangement: Arrangement;
   readonly neck: Neck;
   readonly pair: readonly [NamedRoute, NamedRoute];
@@ -21,7 +21,7 @@ interface BesideDialogProps {
 const MAX_ROWS = 200;
 
 /** Two ways chord by chord: neither is wrong; what each costs and how it sounds stands in figures. */
-export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogProps) {
+export function RoutePairDialog({ arrangement, neck, pair, onClose }: RoutePairDialogProps) {
   const table = useRef<HTMLTableElement>(null);
   const { a4Hz } = useRig().profile;
   const [one, other] = pair;
@@ -44,28 +44,28 @@ export function BesideDialog({ arrangement, neck, pair, onClose }: BesideDialogP
   const heard = lastValue(sounds);
   const rows = Math.min(MAX_ROWS, one.timed.stops.length, other.timed.stops.length);
   return (
-    <AppDialog title={`${routeName(one)} beside ${routeName(other)}`} onClose={onClose} wide>
+    <AppDialog title={`${routeName(one)} and ${routeName(other)}`} onClose={onClose} wide>
       <p className="mb-3 text-muted">
         Neither is wrong: take what suits the hand, the sound and the tempo.
       </p>
       <div className="mb-2">
-        <TableButton table={table} name="the two ways" />
+        <TableButton table={table} name="the two routes" />
       </div>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Two ways">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Two routes">
         <table ref={table} className="figures w-full text-left text-[16px]">
           <thead>
             <tr>
               <th scope="col" className="px-2 py-1" rowSpan={2}>
                 Chord
               </th>
-              {pair.map((way, index) => (
+              {pair.map((routeKind, index) => (
                 <th
                   key={index}
                   scope="colgroup"
                   colSpan={4}
                   className="border-l border-line px-2 py-1"
                 >
-                  {routeName(way)}
+                  {routeName(routeKind)}
                 </th>
               ))}
             </tr>

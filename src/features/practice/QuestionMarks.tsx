@@ -2,7 +2,7 @@ import { type Question, type NeckPlace } from "@/core/drill";
 import { type Fretting } from "@/core/fretting";
 import { type NeckScale } from "@/ui/neck";
 
-interface AskedMarksProps {
+interface QuestionMarksProps {
   readonly scale: NeckScale;
   readonly shown: Question & {
     readonly found: readonly NeckPlace[];
@@ -12,7 +12,7 @@ interface AskedMarksProps {
 }
 
 /** What a question shows on the neck: the place or the grip it asks about, what was found, and afterwards what was right. */
-export function AskedMarks({ scale, shown }: AskedMarksProps) {
+export function QuestionMarks({ scale, shown }: QuestionMarksProps) {
   const { places, grip, expected, found, held, isAnswered } = shown;
   const ofGrip = [grip, expected.kind === "grip" ? held : null].flatMap((fretting) =>
     (fretting ?? []).flatMap((fret, string) => (fret === null ? [] : [{ string, fret }])),

@@ -7,7 +7,7 @@ import { useEvent } from "@/ui/controls";
 const A4_MIDI = 69;
 
 /** Hears the notes that are played: each steady one is handed over once, in half steps. */
-export function useHeardPitch(onPitch: (midi: number) => void) {
+export function useDetectedPitch(onPitch: (midi: number) => void) {
   const { a4Hz } = useRig().profile;
   const tell = useTell();
   const [isListening, setIsListening] = useState(false);

@@ -2,17 +2,21 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { findQuality, parseChord } from "@/core/chart";
 import { pitchClass, pitchClassOf } from "@/core/pitch";
-import { chordsHeard, type HeardNote } from "./chordsHeard";
+import { detectChords, type DetectedNote } from "./detectChords";
 
 const together = (
   start: number,
   beats: number,
   ...pitches: readonly number[]
-): readonly HeardNote[] => pitches.map((midi) => ({ start, beats, midi }));
-const inTurn = (start: number, step: number, ...pitches: readonly number[]): readonly HeardNote[] =>
+): readonly DetectedNote[] => pitches.map((midi) => ({ start, beats, midi }));
+const inTurn = (
+  start: number,
+  step: number,
+  ...pitches: readonly number[]
+): readonly DetectedNote[] =>
   pitches.map((midi, index) => ({ start: start + index * step, beats: step, midi }));
-const names = (notes: readonly HeardNote[], beats = 4) =>
-  chordsHeard(notes, beats).map(({ name, start, beats: length }) => [name, start, length]);
+const names = (notes: readonly DetectedNote[], beats = 4) =>
+  detectChords(notes, beats).map(({ name, start, beats: length }) => [name, start, length]);
 
 describe("chords that notes say", () => {
   test("struck together, and where they change", () => {
@@ -35,10 +39,10 @@ describe("chords that notes say", () => {
   });
 
   test("over another bass, and less sure for it", () => {
-    const [slash] = chordsHeard(together(0, 4, 52, 55, 60, 64), 4);
+    const [slash] = detectChords(together(0, 4, 52, 55, 60, 64), 4);
     expect(slash?.name).toBe("C/E");
     expect(slash?.sure).toBeLessThan(1);
-    expect(chordsHeard(together(0, 4, 48, 55, 60, 64), 4)[0]?.sure).toBe(1);
+    expect(detectChords(together(0, 4, 48, 55, 60, 64), 4)[0]?.sure).toBe(1);
   });
 
   test("strums with gaps are one chord; a long silence ends it; single notes are none", () => {
@@ -53,8 +57,8 @@ describe("chords that notes say", () => {
   });
 
   test("a note that belongs to none of it makes it less sure", () => {
-    const [clean] = chordsHeard(together(0, 4, 48, 52, 55), 4);
-    const [rough] = chordsHeard([...together(0, 4, 48, 52, 55), ...together(0, 1, 61)], 4);
+    const [clean] = detectChords(together(0, 4, 48, 52, 55), 4);
+    const [rough] = detectChords([...together(0, 4, 48, 52, 55), ...together(0, 1, 61)], 4);
     expect(rough?.name).toBe(clean?.name);
     expect(rough?.sure).toBeLessThan(clean?.sure ?? 0);
   });
@@ -65,7 +69,7 @@ describe("chords that notes say", () => {
       fc.property(fc.nat(11), fc.constantFrom(...kinds), (root, suffix) => {
         const { semitones = [] } = findQuality(suffix) ?? {};
         const pitches = semitones.map((tone) => 48 + root + tone);
-        const [found] = chordsHeard(together(0, 4, ...pitches), 4);
+        const [found] = detectChords(together(0, 4, ...pitches), 4);
         const parts = parseChord(found?.name ?? "");
         expect(parts).not.toBeNull();
         const tones = (parts?.quality.semitones ?? []).map((tone) =>
@@ -86,7 +90,7 @@ describe("chords that notes say", () => {
     fc.assert(
       fc.property(fc.array(note, { maxLength: 30 }), (notes) => {
         let end = 0;
-        for (const { start, beats, sure } of chordsHeard(notes, 4)) {
+        for (const { start, beats, sure } of detectChords(notes, 4)) {
           expect(start).toBeGreaterThanOrEqual(end - 1e-9);
           end = start + beats;
           expect(sure).toBeGreaterThanOrEqual(0);

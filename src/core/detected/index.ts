@@ -1,0 +1,1 @@
+export { detectChords, type DetectedChord, type DetectedNote } from "./detectChords";

@@ -1,1 +1,0 @@
-export { chordsHeard, type HeardChord, type HeardNote } from "./chordsHeard";

@@ -1,0 +1,62 @@
+import { type Schema } from "yup";
+import { joinBytes } from "@/formats/bytes";
+import { validate } from "./validate";
+import { Refused, TooLarge } from "./wordedError";
+
+const SMALL_BYTES = 10_000;
+
+/** A body of JSON that fits the schema. Throws `TooLarge` or `Refused`. */
+export async function readJson<T>(
+  request: Request,
+  schema: Schema<T>,
+  maxBytes = SMALL_BYTES,
+): Promise<T> {
+  return validate(schema, parseJson(await readText(request, maxBytes)));
+}
+
+/** A body of UTF-8 text. Throws `TooLarge` or `Refused`. */
+export async function readText(request: Request, maxBytes: number): Promise<string> {
+  return new TextDecoder().decode(await readBytes(request, maxBytes));
+}
+
+/**
+ * The whole body. No more than `maxBytes` is held in memory. Throws `TooLarge`, or `Refused` where fewer bytes arrived
+ * than the sender announced.
+ */
+export async function readBytes(request: Request, maxBytes: number): Promise<Uint8Array> {
+  const announced = request.headers.get("content-length");
+  if (Number(announced ?? "0") > maxBytes) throw tooLarge(maxBytes);
+  const chunks: Uint8Array[] = [];
+  let length = 0;
+  const reader = request.body?.getReader();
+  for (let read = await reader?.read(); read?.value; read = await reader?.read()) {
+    length += read.value.length;
+    if (length > maxBytes) throw tooLarge(maxBytes);
+    chunks.push(read.value);
+  }
+  if (announced !== null && length !== Number(announced)) {
+    throw new Refused("input", `Only ${length} of ${announced} bytes arrived. Send it again.`);
+  }
+  return joinBytes(chunks);
+}
+
+export function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new Refused("input", "not JSON");
+  }
+}
+
+const [KILOBYTE, MEGABYTE] = [1000, 1_000_000];
+
+function tooLarge(maxBytes: number): TooLarge {
+  const max =
+    maxBytes < MEGABYTE
+      ? `${Math.floor(maxBytes / KILOBYTE)} kB`
+      : `${Math.floor(maxBytes / MEGABYTE)} MB`;
+  return new TooLarge(
+    "input",
+    `That is larger than ${max}, the most that is read. Nothing was changed.`,
+  );
+}
