@@ -30,7 +30,7 @@ export function neckOfEdge({ midi = usualMidi(6), scaleMm }: EdgeShape): Neck {
   return neckFor(midi, scaleMm);
 }
 
-/** The labelled fives, each at each of its places. */
+/** The labelled power chords, each at each of its places. */
 export function labelledGrips(): readonly LabelledGrip[] {
   return LABELLED_POWER_CHORDS.flatMap(({ midi, shape, places, accepted }) => {
     const frets = readFrets(shape);

@@ -45,7 +45,7 @@ describe("the open data (npm package @tombatossals/chords-db)", () => {
 });
 
 describe("the labelled shapes", () => {
-  test("the first suggestion for a five is one that players accept, in every case", () => {
+  test("the first suggestion for a power chord is one that players accept, in every case", () => {
     expect(rejectedPowerChords()).toEqual([]);
   });
 

@@ -8,7 +8,7 @@ export function writtenFingers(fingers: readonly (Finger | 0)[]): string {
   return fingers.filter((finger) => finger !== 0).join("");
 }
 
-/** The labelled fives whose first suggestion is not an accepted one. */
+/** The labelled power chords whose first suggestion is not an accepted one. */
 export function rejectedPowerChords(): readonly (LabelledGrip & { readonly suggested: string })[] {
   return labelledGrips().flatMap((grip) => {
     const [best] = rankFingers(grip.neck, grip.fretting);

@@ -1,5 +1,5 @@
 /**
- * Sixty progressions in keys and tunings that PROGRESSIONS leaves out: whole chords, riffs of fives, and fives. From
+ * Sixty progressions in keys and tunings that PROGRESSIONS leaves out: whole chords, riffs of power chords, and power chords. From
  * common practice, written before any weight moved. Columns: tuning; chords; routes, separated by bars. A route gives
  * the string (counted from the thinnest) and fret of each chord's thickest note; commas separate equally good places.
  */

@@ -82,7 +82,7 @@ function suggest(
   return stops.map(({ fingering }) => tell(fingering.fretting)).join(" ");
 }
 
-/** The root of a five with octave lies on its thickest string; others are written out. */
+/** The root of a power chord with octave lies on its thickest string; others are written out. */
 function rootOf(fretting: Fretting): string {
   const string = fretting.findIndex((fret) => fret !== null);
   const notes = fretting.slice(string, string + 3).every((fret) => fret !== null);

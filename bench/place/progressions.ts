@@ -1,6 +1,6 @@
 /**
  * Progressions with the routes that players take through them, from common practice, written down before
- * the cost of a change was looked at: fives with octave, each chord by the string (counted from the thinnest)
+ * the cost of a change was looked at: power chords with octave, each chord by the string (counted from the thinnest)
  * and fret of its root. Root on 6: IV on the same fret of 5, V two up on 5; root on 5: V on the same fret of 6,
  * IV two down on 6; open strings where they serve; in drop tunings along the lowest strings or down to 5. Every
  * route after a bar line is accepted. Tuning; chords; routes.

@@ -26,7 +26,7 @@ describe("translate", () => {
   const translate = (args: object) =>
     result<{ frettings: (number | null)[][]; lost: number[] }>("translate", args);
 
-  test("a five of standard goes two frets up on string 6 of drop D", () => {
+  test("a power chord of standard goes two frets up on string 6 of drop D", () => {
     const { frettings, lost } = translate({
       from: "standard",
       to: "drop D",

@@ -24,9 +24,9 @@ export interface Comparison {
   readonly columns: readonly ComparedColumn[];
   /** Chords as they were typed. */
   readonly chords: string;
-  /** What fives are played as. */
+  /** What power chords are played as. */
   readonly powerChordVoicing: Voicing;
-  /** Every chord is reduced to its five. */
+  /** Every chord is reduced to its power chord. */
   readonly allAsPowerChords: boolean;
   /** Other chords sound on at least this many strings. */
   readonly minNotes: number;

@@ -79,7 +79,7 @@ export const computeApi = {
     return pinTilt(pins, player);
   },
 
-  /** Every way this player can finger a fretting, easiest first. */
+  /** Every fingering of a fretting that this player can hold, easiest first. */
   fingerings(neck: Neck, fretting: Fretting, player: Taste): readonly Fingering[] {
     return rankFingers(neck, fretting, player);
   },
@@ -162,7 +162,7 @@ export const computeApi = {
     return pitches.map((each) => describeSound(each, options));
   },
 
-  /** Where pitches went on several necks, with the usual ways to hold them. */
+  /** The grips that sound given pitches on several necks, usual first. */
   translate(
     necks: readonly Neck[],
     pitches: readonly Midi[],

@@ -29,7 +29,7 @@ import { effortBook } from "./effortBooks";
 
 /** What the Song room asks the worker. */
 export const songApi = {
-  /** One way to play a song. */
+  /** A song laid out, and its route of the kind in its settings. */
   songRoute(asked: SongPlanRequest): PlannedSong {
     const { routeKind } = asked.settings;
     const request = songRequest(asked);
@@ -45,12 +45,12 @@ export const songApi = {
     return gripsOf(songRequest(asked), index, max);
   },
 
-  /** All the ways of a song, under the names that their figures earn; none where nothing can be played. */
+  /** All the routes through a song, under the names that their figures earn; none where nothing can be played. */
   songRoutes(asked: SongPlanRequest): readonly NamedRoute[] {
     return planNamedRoutes(songRequest(asked));
   },
 
-  /** What to practise of a song along its own way; nothing where that cannot be played. */
+  /** Practice drills for a song along its own route; none where it has no route. */
   songDrills({ id, name, asked }: DrillRequest): SongDrills {
     const { text, settings } = asked;
     const { arrangement, route } = songApi.songRoute(asked);
@@ -81,14 +81,14 @@ export const songApi = {
   },
 };
 
-/** A song as it is played, and a way to play it, or why there is none. */
+/** A song laid out, and a route through it, or the reason why there is none. */
 export interface PlannedSong {
   readonly arrangement: Arrangement;
   readonly route: SongRoute | null;
   readonly problem: Problem | null;
 }
 
-/** A song as a page asks about it. */
+/** A page’s request for a song’s route. */
 export interface SongPlanRequest extends Omit<SongRequest, "arrangement" | "book"> {
   readonly text: string;
   readonly settings: SongSettings;

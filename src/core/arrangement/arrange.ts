@@ -65,7 +65,7 @@ export interface Arrangement {
   readonly isCut: boolean;
 }
 
-/** More chords than any song plays; a way through more would only keep everything waiting. */
+/** More chords than any song plays; planning through more would block everything else. */
 export const MAX_CHORDS = 1024;
 
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
@@ -117,7 +117,7 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
   };
 }
 
-/** The chord as the player wants such chords: whole, or as its five. */
+/** The chord as the player wants such chords: whole, or as its power chord. */
 function chordOf(
   { name, reducedTo }: ChartChord,
   { allAsPowerChords, minNotes }: SongSettings,

@@ -45,7 +45,7 @@ export function nameRoutes(routes: readonly SongRoute[]): readonly NamedRoute[] 
     .toSorted((a, b) => nameOrder(a) - nameOrder(b));
 }
 
-/** Whether a way is a condition that a route keeps, rather than a figure that it is best at. */
+/** Whether a kind of route is defined by a condition on every grip, not by the figure it is best at. */
 function keepsCondition(routeKind: SongRoute["routeKind"]): boolean {
   return routeKind === "usual" || (ROUTE_RECIPES as readonly string[]).includes(routeKind);
 }

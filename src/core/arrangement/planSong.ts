@@ -20,7 +20,7 @@ import { recipeOf, type Recipe } from "./recipes";
 import { type PlayLimits, type RouteKind } from "./settings";
 import { timeSong, type TimedSong } from "./timeSong";
 
-/** One way to play a song, or what of it can be played. */
+/** A route through a song, or through as much of it as can be played. */
 export interface SongRoute {
   readonly routeKind: RouteKind | "another";
   /** Of which chords there are stops: indices in the arrangement, in order. */

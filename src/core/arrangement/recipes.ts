@@ -29,7 +29,7 @@ const PLAIN: Recipe = {
   chord: (chord) => chord,
 };
 
-/** Nobody takes a much harder grip only to move less; among those near the easiest, the way decides (judgements). */
+/** Nobody takes a much harder grip only to move less; the kind of route chooses only among grips near the easiest (judgements). */
 const MOVING: NearbyGrips = { withinPoints: 8, share: 0.3 };
 /** Where a hand is up the neck (a judgement). */
 const UP_FROM_FRET = 7;

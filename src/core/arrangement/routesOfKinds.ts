@@ -7,7 +7,7 @@ import { pairRecipe, recipeOf } from "./recipes";
 import { ROUTE_KINDS, type RouteKind } from "./settings";
 import { timeSong } from "./timeSong";
 
-/** So many ways are shown where there are as many. */
+/** Routes offered for a song, where it has as many. */
 const ENOUGH = 5;
 /** Chords of a song up to which routes beside the named ones are looked for: more would take seconds. */
 const MAX_CHORDS_FOR_OTHERS = 128;
@@ -31,7 +31,7 @@ function onePair(request: SongRequest): Result<SongRoute> {
   return best ? success(best) : (pairs[0] ?? planSong(request, "usual"));
 }
 
-/** Every way to play a song that differs from the others, under the names it earns; none where nothing can be played. */
+/** All distinct routes through a song, each with the names it earns; empty where nothing can be played. */
 export function planNamedRoutes(request: SongRequest): readonly NamedRoute[] {
   const found = ROUTE_KINDS.flatMap((routeKind) => {
     const planned = planRouteOfKind(request, routeKind);

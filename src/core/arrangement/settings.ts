@@ -11,7 +11,7 @@ export interface PlayLimits {
   readonly rootStrings: readonly number[] | null;
   readonly openStrings: "any" | "wanted" | "none";
   readonly maxNotes: number | null;
-  /** What fives are played as. */
+  /** What power chords are played as. */
   readonly powerChordVoicing: Voicing;
   /** A bass player is there: each grip leaves out its low root, or the bass that is written. */
   readonly withoutLowest: boolean;
@@ -70,7 +70,7 @@ export type RouteKind = (typeof ROUTE_KINDS)[number];
 
 /** How the player wants a song to be played, beside its chart. */
 export interface SongSettings {
-  /** Every chord becomes its five. */
+  /** Every chord becomes its power chord. */
   readonly allAsPowerChords: boolean;
   /** Other chords sound on at least this many strings. */
   readonly minNotes: number;

@@ -33,7 +33,7 @@ export type TempoLimit =
 
 /** The timing of a whole song. Its tempos account for every change and for the player's down strokes. */
 export interface TimedSong extends Omit<TimedRoute, "changes" | "total"> {
-  /** Effort and preference of all grips and the cost of all changes, the same for every way: effort points. */
+  /** Effort and preference of all grips and the cost of all changes, whatever the kind of route: effort points. */
   readonly total: number;
   /** One between each two stops. */
   readonly changes: readonly SongChange[];
@@ -105,7 +105,7 @@ function limitOf(
   return worst === null ? null : { kind: "change", change: worst };
 }
 
-/** What a grip costs this player as it is usual, whatever the way was looked for. */
+/** Cost of a grip by the usual weights, whatever kind of route it was planned for. */
 function gripPoints(
   neck: Neck,
   { tilts }: Taste,

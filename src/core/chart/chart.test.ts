@@ -74,7 +74,7 @@ describe("kinds of chords", () => {
 });
 
 describe("what a chord allows", () => {
-  test("a five is a voicing; all chords are, where they are reduced to it", () => {
+  test("a power chord is a voicing; all chords are, where they are reduced to it", () => {
     const fives = { ...DEFAULT_CHORD_OPTIONS, powerChordVoicing: [-5, 0], allAsPowerChords: true };
     expect(chord("D5").tones).toEqual({ kind: "voicing", voicing: [0, 7, 12] });
     expect(chord("Dm7", fives)).toMatchObject({

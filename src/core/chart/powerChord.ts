@@ -6,7 +6,7 @@ import { type ChordParts } from "./parts";
 const [FLAT_FIFTH, FIFTH, SHARP_FIFTH] = [6, 7, 8];
 const OCTAVE = 12;
 
-/** The five of a chord: its own fifth, flat in a diminished and sharp in an augmented one. */
+/** The power chord of a chord: its own fifth, flat in a diminished and sharp in an augmented one. */
 export function fifthOf(semitones: readonly number[]): number {
   if (semitones.includes(FIFTH)) return FIFTH;
   return semitones.find((tone) => tone === FLAT_FIFTH || tone === SHARP_FIFTH) ?? FIFTH;
@@ -19,7 +19,7 @@ export function powerChordSuffix(semitones: readonly number[]): string {
 }
 
 /**
- * A chord as its five: `fiveStack` with the chord's own fifth. A fifth in the bass is played as fifth and root; any
+ * A chord as its power chord: `fiveStack` with the chord's own fifth. A fifth in the bass is played as fifth and root; any
  * other bass is not played.
  */
 export function powerChordOf(

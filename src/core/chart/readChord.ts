@@ -15,7 +15,7 @@ import { findQuality } from "./qualities";
 
 /** How a chart's chords are played. */
 export interface ChordOptions {
-  /** What a five, "D5", is played as: [0, 7, 12] is root, fifth and octave. */
+  /** What a power chord, "D5", is played as: [0, 7, 12] is root, fifth and octave. */
   readonly powerChordVoicing: Voicing;
   /** Whether every chord is reduced to that, whatever its quality. */
   readonly allAsPowerChords: boolean;
@@ -48,7 +48,7 @@ export function readChord(
   const parts = parseChord(text);
   const [, rootText = ""] = ROOT.exec(plainSigns(text.trim())) ?? [];
   const onRoot = parseNote(rootText);
-  // Reduced to fives, a chord of any kind is known by its root.
+  // Reduced to power chords, a chord of any kind is known by its root.
   if (options.allAsPowerChords && onRoot.ok) return success(powerChordOn(onRoot.value, options));
   if (!parts) {
     return failure(
@@ -68,7 +68,7 @@ export function readChord(
   });
 }
 
-/** The five on a pitch class, for callers that give roots as numbers. */
+/** The power chord on a pitch class, for callers that give roots as numbers. */
 export function powerChordOnPitchClass(pitchClass: number, options: ChordOptions): Chord {
   return powerChordOn(spellPitchClass(pitchClass), options);
 }

@@ -102,7 +102,7 @@ describe("a search finds what counting out every tuning finds", () => {
     }
   };
 
-  test("for fives and for chords in free mode, whatever counts", () => {
+  test("for power chords and for chords in free mode, whatever counts", () => {
     fc.assert(
       fc.property(
         fc.constantFrom("D5 F5 C5", "A5 E5 A5", "D Am", "G/B C7", "Dsus4 D5/A"),

@@ -118,7 +118,7 @@ describe("the same shape", () => {
     expect(shapeFate(lowB, usualMidi(7), STANDARD, FRETS)).toEqual({ kind: "lost", strings: [7] });
   });
 
-  test("the five of standard becomes a sixth-string slip in drop D", () => {
+  test("the power chord of standard becomes a sixth-string slip in drop D", () => {
     const held = holdShape([3, 5, 5, null, null, null], STANDARD, DROP_D);
     expect(held.midi).toEqual([41, 50, 55]);
     expect(held.changes).toEqual([-2, 0, 0, null, null, null]);

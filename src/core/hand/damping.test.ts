@@ -28,7 +28,7 @@ const damping = ({ damping: plan, fingers }: Fingering): Record<number, string> 
   );
 
 describe("what silences each string (common practice)", () => {
-  test("a five on 6-5-4: the index's underside keeps the thinner strings quiet", () => {
+  test("a power chord on 6-5-4: the index's underside keeps the thinner strings quiet", () => {
     for (const shape of ["1 3 3 x x x", "5 7 7 x x x", "12 14 14 x x x"]) {
       const grip = held(shape);
       expect(damping(grip)).toEqual({ 3: "underside 1", 2: "underside 1", 1: "underside 1" });
@@ -36,7 +36,7 @@ describe("what silences each string (common practice)", () => {
     }
   });
 
-  test("a five on 5-4-3: string 6 by the index's tip, else the thumb or a free middle finger", () => {
+  test("a power chord on 5-4-3: string 6 by the index's tip, else the thumb or a free middle finger", () => {
     const grip = held("x 3 5 5 x x");
     expect(damping(grip)).toEqual({ 6: "tip 1", 2: "underside 1", 1: "underside 1" });
     expect(grip.damping.strumSafe).toBe(true);

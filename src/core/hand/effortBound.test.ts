@@ -61,7 +61,7 @@ test("no fingering falls below the bound, for any hand, school and neck", () => 
   );
 });
 
-test("the bound of a plain five is more than half of its effort", () => {
+test("the bound of a plain power chord is more than half of its effort", () => {
   const [neck] = NECKS;
   if (!neck) throw new Error();
   const five = [3, 5, 5, null, null, null];

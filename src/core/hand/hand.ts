@@ -58,7 +58,7 @@ export function checkHand(hand: Hand, field = "hand"): Result<Hand> {
   return failure(`${field}.without`, `'${stray}': leave out any of ${EXCLUSIONS.join(", ")}`);
 }
 
-/** The usual ways to finger a five; a school changes the order of answers, never the answers. */
+/** The usual ways to finger a power chord; a school changes the order of answers, never the answers. */
 export const SCHOOLS = [
   "ring and little",
   "ring barre",

@@ -104,7 +104,7 @@ describe("what a change takes", () => {
 });
 
 describe("what moves", () => {
-  test("a five that slides two frets keeps its shape and its strings", () => {
+  test("a power chord that slides two frets keeps its shape and its strings", () => {
     expect(change(G5, A5)).toMatchObject({
       slid: [1, 3, 4],
       landed: [],

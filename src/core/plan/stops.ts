@@ -4,7 +4,7 @@ import { positionOf, rankFingers, type Fingering, type Player } from "@/core/han
 import { type Neck } from "@/core/neck";
 import { type Stop } from "@/core/route";
 
-/** A grip with its fingers, as a way to play a chord of a song. */
+/** A fingered grip that plays one chord of a song. */
 export interface GripStop extends Stop {
   readonly fingering: Fingering;
   /** Effort points that players' preference adds. */

@@ -24,7 +24,7 @@ export function minRest<T extends Stop>(
   return layers.map((_, at) => (forward[at] ?? 0) + (backward[at] ?? 0));
 }
 
-/** From an open grip the hand may be anywhere, so that its way may cost nothing. */
+/** An open grip leaves the hand anywhere, so the change from it may cost nothing. */
 function isOpen(stop: Stop | undefined): boolean {
   return stop?.position === null;
 }

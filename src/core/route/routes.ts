@@ -1,13 +1,13 @@
 import { makeChangeTable, type ChangeTable } from "./changeTable";
 import { type CostOfChange, type Route, type Stop } from "./stop";
 
-/** A stop on the way, with the hand as it was left: open grips are told apart by it. */
+/** A stop and the hand position on leaving it, which distinguishes two open grips. */
 interface Standing<T extends Stop> {
   readonly stop: T;
   /** The place of the stop in its layer. */
   readonly index: number;
   readonly hand: T | null;
-  /** The best ways to have come here, of different places each, the best first. */
+  /** The best partial routes to here, best first, each through different places. */
   readonly arrivals: readonly Arrival<T>[];
 }
 

@@ -1,4 +1,4 @@
-/** A way to play one chord, as far as a route asks. */
+/** One chord’s grip, as the search for routes sees it. */
 export interface Stop {
   /** What it costs by itself, in effort points. */
   readonly cost: number;

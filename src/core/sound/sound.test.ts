@@ -137,7 +137,7 @@ describe("gain", () => {
     expect(near(differenceHz, throughCabinet)).toBeLessThan(near(differenceHz, out));
   });
 
-  test("a chord with its third loses more by gain than a five (common practice)", () => {
+  test("a chord with its third loses more by gain than a power chord (common practice)", () => {
     const loss = (pitches: readonly number[]) => {
       const { clean: before, gain } = soundOf(pitches).roughness;
       return gain / before;

@@ -34,7 +34,7 @@ export const VOICINGS: readonly NamedVoicing[] = [
   named([0, 2, 7]),
   named([0, 5, 7]),
   named([0, 6]),
-  // The fifth of a five that steps up to the sixth and back (the blues shuffle).
+  // The fifth of a power chord that steps up to the sixth and back (the blues shuffle).
   named([0, 9]),
   // Eight semitones are a flat six elsewhere; in a voicing they raise the fifth.
   named([0, 8], "R #5"),

@@ -124,7 +124,7 @@ describe("listening to time", () => {
     await show();
     await press("Microphone");
     await press("Measure the delay");
-    expect(screen.getByText(/^Too few clicks were heard\. Hold one ear/)).toBeTruthy();
+    expect(screen.getByText(/^Too few clicks were detected\. Hold one ear/)).toBeTruthy();
     expect(screen.getByText("Delay not measured yet")).toBeTruthy();
   });
 

@@ -25,7 +25,7 @@ interface HandPathProps {
 /** Drawn beyond what is in sight, in px, so that scrolling shows no gaps. */
 const AROUND_PX = 600;
 
-/** The way of the hand: frets, true to scale, against time. Each stop is a block, each jump a line. */
+/** The hand over time: frets, true to scale, against bars. Each stop is a block, each jump a line. */
 export const HandPath = memo(function HandPath(props: HandPathProps) {
   const { arrangement, route, neck, isWaiting, chosen, onChoose, hardStrokes, playhead } = props;
   const frame = useRef<HTMLDivElement>(null);

@@ -40,7 +40,7 @@ interface OpenSongProps {
 }
 
 const NONE: readonly never[] = [];
-/** Always the same, so that the chart is not drawn anew for every way. */
+/** One object, so that a new route does not redraw the chart. */
 const NONE_BLOCKED: ReadonlySet<string> = new Set();
 
 /** An open song. What is typed is in the editor at once; all that follows from it comes as soon as there is time. */
@@ -58,7 +58,7 @@ interface OpenedRoomProps extends Omit<OpenSongProps, "start"> {
   readonly document: SongDocument;
 }
 
-/** A song: its chart, its way over the neck, what holds, and playing along. */
+/** A song: its chart, its route over the neck, what holds, and playing along. */
 const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
   const { document, view: firstView, onOpen, onNew } = props;
   const room = useSongRoom(document, firstView);

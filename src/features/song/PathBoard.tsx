@@ -12,7 +12,7 @@ interface PathBoardProps {
   readonly to: number;
 }
 
-/** Frets and bars: what the way of the hand is drawn on. */
+/** The grid of frets and bars behind the hand’s path. */
 export const PathBoard = memo(function PathBoard(props: PathBoardProps) {
   const { arrangement, scale, from, to } = props;
   const { top, bottom, frets, width } = scale;

@@ -13,7 +13,7 @@ import { HandPath } from "./HandPath";
 import { SongSummary } from "./SongSummary";
 import { type SongRoom } from "./useSongRoom";
 
-// None of these can be shown before there is a way, which is worked out once the page is there: they are fetched then.
+// Fetched after mount: none of them can be shown before the first route is planned.
 const PARTS = {
   blocked: async () => import("./BlockedNotice"),
   change: async () => import("./ChangePanel"),
@@ -49,7 +49,7 @@ interface RouteColumnProps {
   readonly onBeside: (pair: readonly [NamedRoute, NamedRoute]) => void;
 }
 
-/** The way over the neck: its picture, whether it holds, what the chosen change asks, grips and other ways. */
+/** The route over the neck: its picture, whether it holds, what the chosen change asks, grips and other routes. */
 export function RouteColumn({ room, routes, advice, blockage, onBeside }: RouteColumnProps) {
   const { document, view, request, planned, plan, chosen, play, playhead, choose } = room;
   const { place } = play;
@@ -60,7 +60,10 @@ export function RouteColumn({ room, routes, advice, blockage, onBeside }: RouteC
   const { set, setSettings } = document;
   const { show } = view;
   const setMarks = useCallback((marks: readonly Mark[]) => setSettings({ marks }), [setSettings]);
-  const setWay = useCallback((routeKind: RouteKind) => setSettings({ routeKind }), [setSettings]);
+  const setRouteKind = useCallback(
+    (routeKind: RouteKind) => setSettings({ routeKind }),
+    [setSettings],
+  );
   const takeTip = useCallback((tip: Advice) => setSettings({ marks: tip.marks }), [setSettings]);
   const { isOnNeck } = view;
   const { thickOnTop, spacing } = useView().view;
@@ -69,7 +72,7 @@ export function RouteColumn({ room, routes, advice, blockage, onBeside }: RouteC
   const { arrangement, route, neck, guitar } = plan;
   const { chord, section, stop, change, jump } = chosen;
   const blocked = currentValue(blockage);
-  // The picture of the way comes first, its many grips as soon as there is time.
+  // The picture of the route renders first, its many grips in idle time.
   const later = useDeferredValue(plan);
   const shown = place?.chord ?? view.chord;
   const shownSection = place ? (arrangement.bars[place.bar]?.section ?? section) : section;
@@ -138,7 +141,7 @@ export function RouteColumn({ room, routes, advice, blockage, onBeside }: RouteC
           routes={routes}
           chosen={route}
           quartersPerBeat={arrangement.quartersPerBeat}
-          onChoose={setWay}
+          onChoose={setRouteKind}
           onBeside={onBeside}
         />
       )}

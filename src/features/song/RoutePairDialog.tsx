@@ -20,7 +20,7 @@ interface RoutePairDialogProps {
 
 const MAX_ROWS = 200;
 
-/** Two ways chord by chord: neither is wrong; what each costs and how it sounds stands in figures. */
+/** Two routes chord by chord, with the cost and the sound of each. */
 export function RoutePairDialog({ arrangement, neck, pair, onClose }: RoutePairDialogProps) {
   const table = useRef<HTMLTableElement>(null);
   const { a4Hz } = useRig().profile;

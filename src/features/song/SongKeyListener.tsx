@@ -21,7 +21,7 @@ export function SongKeyListener({ room, routes, advice }: SongKeyListenerProps) 
     const next = route.played[Math.min(route.played.length - 1, Math.max(0, at))];
     if (next !== undefined) view.show({ chord: next });
   };
-  const stepWay = (by: number) => {
+  const stepRoute = (by: number) => {
     const at = routes.findIndex(({ names }) => names.some((name) => name === settings.routeKind));
     const name = routes[(at + by + routes.length) % Math.max(1, routes.length)]?.names[0];
     if (name && name !== "another") document.setSettings({ routeKind: name });
@@ -38,7 +38,7 @@ export function SongKeyListener({ room, routes, advice }: SongKeyListenerProps) 
       const tip = advice[place];
       if (tip) document.setSettings({ marks: tip.marks });
     },
-    routeKind: (place) => stepWay(place === 0 ? 1 : -1),
+    routeKind: (place) => stepRoute(place === 0 ? 1 : -1),
     section: () =>
       room.goToSection((chosen.section + 1) % Math.max(1, arrangement.sectionKeys.length)),
     write: () =>

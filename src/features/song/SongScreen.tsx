@@ -18,7 +18,7 @@ interface SongScreenProps {
   readonly isMissing: boolean;
 }
 
-/** From a chord chart to a way over the neck that holds at tempo. */
+/** From a chord chart to a route over the neck that holds at tempo. */
 export function SongScreen({ opened, freshId, view, isMissing }: SongScreenProps) {
   const { guitar, tuning } = useInstrument();
   const tell = useTell();

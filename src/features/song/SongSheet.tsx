@@ -32,7 +32,7 @@ const ROW_PX = 980;
 const NOTHING: ReadonlySet<string> = new Set();
 const NO_CHORDS: readonly number[] = [];
 
-/** A song for paper, or as one file that opens without Tenon: chart, grips and the way of the hand. */
+/** A song for paper, or as one file that opens without Tenon: chart, grips and the route over the neck. */
 export function SongSheet({ song, chart, tuning, plan, route, onClose }: SongSheetProps) {
   const tell = useTell();
   const sheet = useRef<HTMLDivElement>(null);
@@ -122,7 +122,7 @@ interface PathRowsProps {
   readonly plan: SongPlan;
 }
 
-/** The picture of the way, cut into rows of eight bars. */
+/** The picture of the route, in rows of eight bars. */
 function PathRows({ arrangement, route, plan }: PathRowsProps) {
   const scale = makePathScale(arrangement, plan.neck, route, 0);
   const rows = Array.from(

@@ -5,7 +5,7 @@ import { holdsText, NoteText } from "@/ui/text";
 import { type SongPlan } from "./useSongPlan";
 import { barWords, fretsText } from "./words";
 
-/** Whether the chosen way holds at the song's tempo, and where it breaks first. */
+/** Whether the chosen route holds at the song's tempo, and where it breaks first. */
 export function SongSummary({ plan }: { readonly plan: SongPlan }) {
   const { pitch } = useNames();
   const { downStrokesBpm } = useRig().profile;

@@ -33,7 +33,7 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
   const { setComparison } = useComparisonDocument();
   const router = useRouter();
   const tell = useTell();
-  const hasWay = plan.route !== null;
+  const hasRoute = plan.route !== null;
   const compare = async () => {
     try {
       const { comparisonOf } = await import("./comparisonOf");
@@ -61,24 +61,24 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
       <button
         type="button"
         className="button px-3"
-        disabled={!hasWay}
+        disabled={!hasRoute}
         onClick={() => void compare()}
       >
         <Scale size={18} aria-hidden="true" />
         Tunings
       </button>
-      <button type="button" className="button px-3" disabled={!hasWay} onClick={onSheet}>
+      <button type="button" className="button px-3" disabled={!hasRoute} onClick={onSheet}>
         <FileText size={18} aria-hidden="true" />
         Sheet
       </button>
-      <button type="button" className="button px-3" disabled={!hasWay} onClick={onSave}>
+      <button type="button" className="button px-3" disabled={!hasRoute} onClick={onSave}>
         <FileDown size={18} aria-hidden="true" />
         Save as
       </button>
       <button
         type="button"
         className="button px-3"
-        disabled={!hasWay}
+        disabled={!hasRoute}
         onClick={() => view.show({ isStage: true })}
       >
         <Maximize2 size={18} aria-hidden="true" />
@@ -96,7 +96,7 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
       <button
         type="button"
         className="button button-primary"
-        disabled={!hasWay}
+        disabled={!hasRoute}
         onClick={play.toggle}
       >
         {play.isPlaying ? (

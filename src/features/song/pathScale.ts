@@ -1,7 +1,7 @@
 import { type Arrangement, type SongRoute } from "@/core/arrangement";
 import { fingertipMm, wireMm, type Neck } from "@/core/neck";
 
-/** Where things of the hand's way lie in its picture. */
+/** Positions of the hand's path in its picture. */
 export interface PathScale {
   readonly width: number;
   readonly height: number;

@@ -1,4 +1,4 @@
-/** Tells the picture of the way where the music is, many times a second and past React. */
+/** The playing position, for the picture of the route. Updates many times a second without React. */
 export interface Playhead {
   /** In quarters from the beginning of the song; null where nothing plays. */
   readonly move: (quarters: number | null) => void;

@@ -8,7 +8,7 @@ import { type SongPlan } from "./useSongPlan";
 /** Characters in a line of tablature. */
 const TAB_WIDTH = 80;
 
-/** Has the song written as a file, along the way that is shown; or why it cannot be, in words. */
+/** Asks the server to write the song as a file with the shown route. Answers with a reason in words where it cannot. */
 export async function savedAs(
   kind: FileKind,
   { sheet, paper }: { readonly sheet: string; readonly paper: string },

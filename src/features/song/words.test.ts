@@ -73,11 +73,11 @@ describe("what is said of a change", () => {
     ]);
   });
 
-  test("a way goes by what it is best at", () => {
+  test("a route goes by what it is best at", () => {
     expect(routeName({ names: ["least movement", "up the neck"] })).toBe(
       "Least movement, up the neck",
     );
-    expect(routeName({ names: ["another"] })).toBe("Another way");
+    expect(routeName({ names: ["another"] })).toBe("Another route");
     expect(routeName({ names: ["closed", "one shape"] })).toBe("Closed shapes, one shape");
   });
 });

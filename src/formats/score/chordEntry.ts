@@ -25,7 +25,7 @@ export function chordOfFretting(open: readonly Midi[], fretting: Fretting): Name
     fret === null ? [] : [(open[string] ?? 0) + fret],
   );
   if (sounding.length < 2) return null;
-  // Charts know an octave as the five whose root it is, and a tritone as a five with a flat fifth.
+  // Charts know an octave as the power chord whose root it is, and a tritone as a power chord with a flat fifth.
   const name = nameChord(sounding)
     .name.replace(/ octave$/, "5")
     .replace(/ tritone$/, "5(b5)");

@@ -60,11 +60,24 @@ describe("everything in one file", () => {
       readonly rounds: readonly unknown[];
     };
     const counts = countsOf(connection);
-    expect(json.version).toBe(1);
+    expect(json.version).toBe(2);
     expect(json.songs).toHaveLength(counts.songs);
     expect(json.songs[0]?.chart).toContain("|");
     expect(json.rounds).toHaveLength(counts.rounds);
     expect(JSON.parse(exportText(connection, NOW))).toMatchObject({ songs: json.songs });
+  });
+
+  test("of an earlier version is restored too", () => {
+    const files = unzipSync(backupBytes(connection, NOW));
+    const json = JSON.parse(strFromU8(files["tenon.json"] ?? new Uint8Array())) as object;
+    const older = zipSync({
+      ...files,
+      "tenon.json": strToU8(JSON.stringify({ ...json, version: 1 })),
+    });
+    withAnother((other) => {
+      expect(restoreBackup(older, other).ok).toBe(true);
+      expect(countsIn(other)).toEqual(countsOf(connection));
+    });
   });
 
   test("is restored in another folder, and what lay there is kept beside it", () => {

@@ -4,8 +4,8 @@ import { listKept, type Keeper } from "@/server/keeper";
 import { loadProfile } from "@/server/profile";
 import { type Kept, type ListedKind } from "@/state";
 
-/** The version of the file that holds everything; docs/formats.md says what it holds. */
-export const EVERYTHING_VERSION = 1;
+/** Version of the exported JSON. Version 1 had older names for some fields (docs/formats.md). */
+export const EVERYTHING_VERSION = 2;
 
 /** What each kind is called where all of a player's things are listed. */
 export const LIST_NAMES = {

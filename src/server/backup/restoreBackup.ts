@@ -88,7 +88,9 @@ function readSaid(json: Uint8Array): Result<{ readonly madeAt: string; readonly 
     );
   }
   const sha256 = file?.sha256;
-  if (version !== EVERYTHING_VERSION || typeof madeAt !== "string" || typeof sha256 !== "string") {
+  // Earlier versions differ in the names of fields, and a restore reads only the database file.
+  const isKnown = Number.isInteger(version) && Number(version) >= 1;
+  if (!isKnown || typeof madeAt !== "string" || typeof sha256 !== "string") {
     return failure("in", `no backup of Tenon: ${JSON_NAME} does not say what it is`);
   }
   return success({ madeAt, sha256 });

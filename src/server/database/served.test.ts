@@ -256,7 +256,7 @@ describe("a lock that another process holds", () => {
     await waiting;
     expect(nameOf()).toBe("After");
     other.exec("BEGIN IMMEDIATE");
-    await expect(rename("Never")).rejects.toMatchObject({ reason: "locked" });
+    await expect(rename("Never")).rejects.toMatchObject({ field: "locked" });
     other.close();
   }, 30_000);
 });
@@ -268,7 +268,7 @@ test("a full disk is said to be full", () => {
   const work = write(() => {
     for (let round = 0; round < 5000; round++) fill.run(`${round} ${"x".repeat(40)}`);
   });
-  return expect(work).rejects.toMatchObject({ reason: "full" });
+  return expect(work).rejects.toMatchObject({ field: "full" });
 });
 
 function scribble(path: string): void {

@@ -6,7 +6,7 @@ import { decodeText, readFile, type ReadFile } from "@/formats/files";
 import { playedBars, playedScoreChords, type FormatProblem } from "@/formats/score";
 import { KEEPERS } from "@/server/changes";
 import { Refused, validate } from "@/server/edge";
-import { type FilePreview, type KeptGuitar, type PreviewLine } from "@/state";
+import { renameFields, type FilePreview, type KeptGuitar, type PreviewLine } from "@/state";
 
 const MAX_PROBLEMS = 200;
 const MAX_LINES = 400;
@@ -62,7 +62,8 @@ function readOwn(bytes: Uint8Array): Result<FilePreview> | null {
     readonly version?: unknown;
   };
   try {
-    value = JSON.parse(decodeText(bytes)) as typeof value;
+    // An earlier Tenon may have written it.
+    value = renameFields(JSON.parse(decodeText(bytes))) as typeof value;
   } catch {
     return null;
   }

@@ -13,17 +13,17 @@ export const pinKeeper: Keeper<"pin"> = {
     revision, deleted_at FROM pin`,
   insert: `INSERT INTO pin (id, guitar_id, tuning_midi, root, stack, least_notes, fretting, fingers,
       format, revision)
-    VALUES (@id, @guitarId, @tuningMidi, @root, @stack, @minNotes, @fretting, @fingers, @format,
+    VALUES (@id, @guitarId, @tuningMidi, @root, @voicing, @minNotes, @fretting, @fingers, @format,
       @revision)`,
   update: `UPDATE pin SET guitar_id = @guitarId, tuning_midi = @tuningMidi, root = @root,
-    stack = @stack, least_notes = @minNotes, fretting = @fretting, fingers = @fingers,
+    stack = @voicing, least_notes = @minNotes, fretting = @fretting, fingers = @fingers,
     format = @format, revision = @revision WHERE id = @id`,
   mark: "UPDATE pin SET deleted_at = @deletedAt, revision = @revision WHERE id = @id",
   toRow,
   fromRow: (row) => {
     const { format } = row;
     const tuningMidi = readColumn(MIDI_FORMAT, row.tuning_midi, format);
-    const voicing = readColumn(VOICING_FORMAT, row.voicing, format);
+    const voicing = readColumn(VOICING_FORMAT, row.stack, format);
     const fretting = readColumn(FRETTING_FORMAT, row.fretting, format);
     const fingers = readColumn(FINGERS_FORMAT, row.fingers, format);
     if (!tuningMidi || !voicing || !fretting || !fingers) return null;
@@ -59,7 +59,7 @@ function findSame(connection: Database, pin: PinContent): number | null {
   const row = connection
     .prepare(
       `SELECT id FROM pin WHERE guitar_id = @guitarId AND tuning_midi = @tuningMidi AND root = @root
-         AND stack = @stack AND fretting = @fretting AND fingers = @fingers AND deleted_at IS NULL`,
+         AND stack = @voicing AND fretting = @fretting AND fingers = @fingers AND deleted_at IS NULL`,
     )
     .get(toRow(pin)) as { readonly id: number } | undefined;
   return row?.id ?? null;

@@ -33,7 +33,7 @@ test("a table is saved as it stands: cells over several columns in each, real si
   await saveTable("the routes", table);
   expect(saved).toEqual([
     {
-      name: "the-ways.csv",
+      name: "the-routes.csv",
       text: 'Chord,"Usual, Frets","Usual, Effort"\r\nF#5,2 4 4,7.1\r\n"\'=Bb5",none,none\r\n',
     },
   ]);

@@ -49,7 +49,7 @@ export function makeSong(
   return { arrangement, request, route: planned.value };
 }
 
-/** Two ways through a song, named. */
+/** Two named routes through a song. */
 export function makeNamedRoutes(text: string): readonly NamedRoute[] {
   const { request } = makeSong(text);
   return nameRoutes(

@@ -8,9 +8,9 @@ export interface TextPlace {
 export interface ChartChord {
   /** As typed, with # and b and a capital root; a Roman numeral as the chord it is in the key; "N.C." for none. */
   readonly name: string;
-  /** The five that it becomes, "C5/E"; null where nothing is known of it, or nothing sounds. */
+  /** The power chord that it becomes, "C5/E"; null where nothing is known of it, or nothing sounds. */
   readonly reducedTo: string | null;
-  /** What that five lacks: degrees, and a bass that is not played ("/E"). */
+  /** What that power chord lacks: degrees, and a bass that is not played ("/E"). */
   readonly leftOut: readonly string[];
   /** In quarters from the beginning of the bar; negative where it comes before it. */
   readonly startBeat: number;

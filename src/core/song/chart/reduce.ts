@@ -15,7 +15,7 @@ const WITHIN = ["R", "b2", "2", "b3", "3", "4", "b5", "5", "#5", "6", "b7", "7"]
 const FLAT_FIFTH = 6;
 const DIMINISHED_SEVENTH = 9;
 
-/** The five that a chord becomes, with its bass as typed, and what that five lacks of it. */
+/** The power chord that a chord becomes, with its bass as typed, and what that power chord lacks of it. */
 export function reduceToPowerChord({ root, quality, bass }: ChordParts): {
   readonly reducedTo: string;
   readonly leftOut: readonly string[];

@@ -23,7 +23,7 @@ function twelve(second: number, ninth: number, tenth: number): readonly number[]
 /**
  * Twelve bars in a key, as a chart.
  *
- * @example writeForm("blues", A, "fives") // "Key: A\n| A5 | A5 | A5 | A5 |\n| D5 | ..."
+ * @example writeForm("blues", A, "power chords") // "Key: A\n| A5 | A5 | A5 | A5 |\n| D5 | ..."
  */
 export function writeForm(form: SongForm, key: Note, chords: FormChords): string {
   const isMinor = form === "minor";
