@@ -1,5 +1,5 @@
 import { Agent, request } from "node:http";
-import { type ChangeResponse, type Change } from "@/state";
+import { type ChangeResponse, type Change } from "@/wire";
 
 /** What the server answered. */
 export interface Answer {

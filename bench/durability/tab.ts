@@ -1,4 +1,5 @@
-import { DEFAULT_COMPARISON, newGuitar, nextId, type Act, type Change, type Effect } from "@/state";
+import { DEFAULT_COMPARISON, newGuitar } from "@/state";
+import { nextId, type Act, type Change, type Effect } from "@/wire";
 import { usualMidi } from "@/core/tuning";
 import { send } from "./ask";
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode } from "react";
-import { type Start } from "@/state";
+import { type Start } from "@/wire";
 import { BringInProvider } from "./bringIn";
 import { OpenDocumentsProvider } from "./document";
 import { Documents } from "./documents";

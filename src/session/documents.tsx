@@ -1,14 +1,8 @@
 "use client";
 
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from "react";
-import {
-  splitChoice,
-  type Comparison,
-  type NeckView,
-  type Rig,
-  type Settings,
-  type Start,
-} from "@/state";
+import { splitChoice, type Comparison, type NeckView, type Rig, type Settings } from "@/state";
+import { type Start } from "@/wire";
 import { useResumed, useRig, useSettingsFromOthers } from "./rig";
 import { UndoProvider, useHistory, type Steps } from "./document";
 import { useSavedChoice } from "./useSavedChoice";

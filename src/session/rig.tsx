@@ -1,6 +1,7 @@
 "use client";
 
 import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from "react";
+import { type Choice, type Pin, type PinContent, type Rig, type Settings } from "@/state";
 import {
   actOnRig,
   mergeEffect,
@@ -8,14 +9,9 @@ import {
   shownPins,
   type Act,
   type Change,
-  type Choice,
   type Origin,
   type Outcome,
-  type Pin,
-  type PinContent,
-  type Rig,
-  type Settings,
-} from "@/state";
+} from "@/wire";
 import { useEvent } from "@/ui/controls";
 import { useTell, type Notice } from "./notices";
 import { overwritten, SavingProvider, useOutbox, withOwn, type OwnFields } from "./saving";

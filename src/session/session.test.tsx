@@ -2,7 +2,8 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import { act, render, screen } from "@testing-library/react";
 import { useEffect } from "react";
-import { type Choice, type ChangeRequest } from "@/state";
+import { type Choice } from "@/state";
+import { type ChangeRequest } from "@/wire";
 import { useComparisonDocument, useSettings, useView } from "./documents";
 import { useInstrument } from "./instrument";
 import { useShownNotice, useTell } from "./notices";

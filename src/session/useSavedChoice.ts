@@ -1,7 +1,8 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { changedFields, PLAYER_ID, type Choice } from "@/state";
+import { PLAYER_ID, type Choice } from "@/state";
+import { changedFields } from "@/wire";
 import { useEvent } from "@/ui/controls";
 import { useSaveOnPause } from "./document";
 import { useResumed, useRig, useSettingsFromOthers } from "./rig";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { askServer } from "@/session";
-import { type Trouble, type TroubleKind } from "@/state";
+import { type Trouble, type TroubleKind } from "@/wire";
 import { copyContents, TimeText } from "@/ui/text";
 import { Logo } from "./Logo";
 import { troubleWords } from "./troubleWords";

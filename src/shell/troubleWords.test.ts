@@ -1,5 +1,5 @@
 import { expect, test } from "@jest/globals";
-import { TROUBLES } from "@/state";
+import { TROUBLES } from "@/wire";
 import { troubleWords } from "./troubleWords";
 
 test("each trouble says what is wrong and what to do, in words of its own", () => {

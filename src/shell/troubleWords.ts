@@ -1,4 +1,4 @@
-import { type Trouble, type TroubleKind } from "@/state";
+import { type Trouble, type TroubleKind } from "@/wire";
 
 interface TroubleWords {
   readonly title: string;

@@ -1,14 +1,4 @@
 export {
-  type Act,
-  type Change,
-  type ChangeResponse,
-  type ChangeRequest,
-  type Effect,
-  type Outcome,
-} from "./change";
-export { changedFields } from "./changedFields";
-export { isUnchanged, markFields, type FieldMarks } from "./documentSave";
-export {
   DEFAULT_CHOICE,
   splitChoice,
   KEPT_ACROSS,
@@ -27,13 +17,6 @@ export {
   MAX_COLUMNS,
   MAX_MINUTES,
 } from "./comparison";
-export { type DataFacts } from "./dataFacts";
-export {
-  type FilePreview,
-  type FileProblem,
-  type PreviewLine,
-  type SongPreview,
-} from "./filePreview";
 export {
   BRIDGES,
   type Bridge,
@@ -67,21 +50,12 @@ export {
   type PracticeSettings,
   type RoundContent,
 } from "./practice";
-export { nextId } from "./nextId";
 export { type OwnVoicing, type OwnVoicingContent } from "./ownVoicing";
 export { type OwnTuning, callTuning } from "./ownTuning";
 export { type Pin, type PinContent, findPin } from "./pin";
 export { placeAt, type Placed } from "./place";
 export { DEFAULT_PROFILE, NAMINGS, type Naming, type Profile } from "./profile";
-export {
-  type Favourite,
-  type OpenedComparison,
-  type Origin,
-  type Rig,
-  type SavedComparison,
-  type Start,
-} from "./rig";
-export { actOnRig, fitTuned, mergeEffect, shownPins, sortKept } from "./rigChanges";
+export { type Favourite, type OpenedComparison, type Rig, type SavedComparison } from "./rig";
 export {
   LONGEST_CHART,
   LONGEST_NAME,
@@ -89,7 +63,6 @@ export {
   type SavedSong,
   type SongContent,
 } from "./song";
-export { TROUBLES, type OfferedCopy, type Trouble, type TroubleKind } from "./trouble";
 export {
   DEFAULT_VIEW,
   MARK_LABELS,
@@ -98,20 +71,6 @@ export {
   type Spacing,
   type View,
 } from "./view";
-export {
-  SPANS,
-  WHOLE_LOG,
-  type DrillStanding,
-  type LogDrill,
-  type LogFilter,
-  type LoggedNote,
-  type CardStanding,
-  type LoggedRound,
-  type LogSpan,
-  type LogSums,
-  type LogView,
-  type PracticeStart,
-  type Span,
-} from "./practiceLog";
-export { renameFields, renameInChange } from "./renamedFields";
+export { renameFields } from "./renamedFields";
 export { isFields, type Fields } from "./fields";
+export { WHOLE_LOG, type LogFilter } from "./logFilter";

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { DEFAULT_COMPARISON } from "./comparison";
 import { DEFAULT_PROFILE } from "./profile";
-import { renameFields, renameInChange } from "./renamedFields";
+import { renameFields } from "./renamedFields";
 import { COMPARISON_FORMAT, PROFILE_FORMAT, readSaved, SONG_FORMAT } from "./saved";
 
 describe("fields under the names of an earlier Tenon", () => {
@@ -61,19 +61,5 @@ describe("fields under the names of an earlier Tenon", () => {
       minBpm: 50,
       maxBpm: 180,
     });
-  });
-
-  test("a change that waited is renamed in its kind and its fields, and nowhere else", () => {
-    const waiting = { key: "a-key-of-it", act: "delete", kind: "stack", id: 3 };
-    expect(renameInChange(waiting)).toEqual({ ...waiting, kind: "voicing" });
-    const renamed = {
-      key: "a-key-of-it",
-      act: "set",
-      kind: "song",
-      id: 3,
-      fields: { name: "way" },
-    };
-    expect(renameInChange(renamed)).toEqual(renamed);
-    expect(renameInChange(null)).toBeNull();
   });
 });

@@ -30,22 +30,6 @@ export function renameFields(saved: unknown): unknown {
   );
 }
 
-/**
- * A change that a page of an earlier Tenon made and this one sends or receives, with the current names of its kind and
- * fields.
- */
-export function renameInChange(change: unknown): unknown {
-  if (!isFields(change)) return change;
-  const { kind, value, fields, was, ...rest } = change;
-  return {
-    ...rest,
-    ...("kind" in change && { kind: kind === "stack" ? "voicing" : kind }),
-    ...("value" in change && { value: renameFields(value) }),
-    ...("fields" in change && { fields: renameFields(fields) }),
-    ...("was" in change && { was: renameFields(was) }),
-  };
-}
-
 function currentName(name: string): string {
   return Object.hasOwn(CURRENT_NAMES, name) ? (CURRENT_NAMES[name] ?? name) : name;
 }

@@ -1,5 +1,4 @@
 import { type Midi } from "@/core/pitch";
-import { type Choice } from "./choice";
 import { type Comparison } from "./comparison";
 import { type Guitar } from "./guitar";
 import { type OwnVoicing } from "./ownVoicing";
@@ -41,27 +40,4 @@ export interface Rig {
   /** The newest first. */
   readonly songs: readonly SavedSong[];
   readonly profile: Profile;
-}
-
-/** Which data a page was made from, and when. */
-export interface Origin {
-  /** The application that made the page. */
-  readonly build: string;
-  readonly identity: string;
-  readonly revision: number;
-  /** Where nothing can be saved, and why. */
-  readonly readOnly: string | null;
-}
-
-/** What a page needs to begin: what the player owns, and where they left off. */
-export interface Start {
-  readonly origin: Origin;
-  readonly rig: Rig;
-  readonly choice: Choice;
-  /** Nothing was ever chosen: Tenon asks for guitar and tuning first. */
-  readonly isFirst: boolean;
-  /** Whether the address says what to show. */
-  readonly isAddressed: boolean;
-  /** What in the address could not be read. */
-  readonly problems: readonly string[];
 }

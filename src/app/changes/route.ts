@@ -1,8 +1,9 @@
 import { dataMark, effectsSince, makeChanges, requestSchema } from "@/server/changes";
 import { recordMade, served, write } from "@/server/database";
 import { answer, parseJson, readText, validate, WordedError } from "@/server/edge";
-import { isFields, renameInChange, type ChangeRequest, type ChangeResponse } from "@/state";
-import { BUILD } from "@/state/build";
+import { isFields } from "@/state";
+import { renameInChange, type ChangeRequest, type ChangeResponse } from "@/wire";
+import { BUILD } from "@/wire/build";
 
 /** Room for as many changes as a page sends at once, comparisons among them. */
 const MAX_BYTES = 400_000;

@@ -2,7 +2,7 @@ import { type Metadata } from "next";
 import { SongScreen } from "@/features/song";
 import { readSongAddress } from "@/formats/address";
 import { readSongOrLast } from "@/server/page";
-import { nextId } from "@/state";
+import { nextId } from "@/wire";
 
 export const metadata: Metadata = { title: "Song" };
 

@@ -1,4 +1,4 @@
-import { type FilePreview } from "@/state";
+import { type FilePreview } from "@/wire";
 
 /** What of a file was not understood, with its place. */
 export function NotUnderstood({ preview }: { readonly preview: FilePreview }) {

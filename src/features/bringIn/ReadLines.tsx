@@ -1,4 +1,4 @@
-import { type PreviewLine } from "@/state";
+import { type PreviewLine } from "@/wire";
 
 interface ReadLinesProps {
   readonly lines: readonly PreviewLine[];

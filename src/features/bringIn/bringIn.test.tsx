@@ -6,7 +6,8 @@ import { standardNeck } from "@/core/arrangement/testing";
 import { success, failure, type Result } from "@/core/result";
 import { Session } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
-import { newGuitar, type ChangeRequest, type FilePreview, type SongPreview } from "@/state";
+import { newGuitar } from "@/state";
+import { type ChangeRequest, type FilePreview, type SongPreview } from "@/wire";
 import { songApi } from "@/worker/songApi";
 
 fakeBrowser();

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { type Result } from "@/core/result";
-import { type FilePreview } from "@/state";
+import { type FilePreview } from "@/wire";
 
 const MAX_BYTES = 16 * 1024 * 1024;
 

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Plus } from "lucide-react";
 import { DIRECTIONS, DRILL_KINDS, type Direction, type DrillRig } from "@/core/drill";
-import { type Guitar, type DrillStanding } from "@/state";
+import { type Guitar } from "@/state";
+import { type DrillStanding } from "@/wire";
 import { ChoiceButton, SelectField } from "@/ui/controls";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { moveKey, ownMove } from "./ownMove";

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Pencil, Trash2 } from "lucide-react";
 import { newId, useRig } from "@/session";
-import { LONGEST_NOTE, type LoggedNote } from "@/state";
+import { LONGEST_NOTE } from "@/state";
+import { type LoggedNote } from "@/wire";
 import { TextField } from "@/ui/controls";
 import { TimeText } from "@/ui/text";
 import { localTime } from "./localTime";

@@ -10,7 +10,8 @@ import {
   type NoteCard,
 } from "@/core/recall";
 import { useRig, useView } from "@/session";
-import { type CardStanding, type Guitar } from "@/state";
+import { type Guitar } from "@/state";
+import { type CardStanding } from "@/wire";
 import { PlainNeck, type NeckScale } from "@/ui/neck";
 import { KNOWING_WORDS } from "./words";
 

@@ -10,7 +10,7 @@ import {
 } from "chart.js";
 import { Bar, Line } from "react-chartjs-2";
 import { DRILL_KINDS, type DrillKind } from "@/core/drill";
-import { type LogSpan, type LogView } from "@/state";
+import { type LogSpan, type LogView } from "@/wire";
 import { chartOptions, colour, useChartLook } from "@/ui/chart";
 import { TableButton } from "@/ui/save";
 import { offText, KIND_WORDS } from "./words";

@@ -3,7 +3,8 @@
 import { DRILL_KINDS } from "@/core/drill";
 import { writeLogFilter } from "@/formats/address";
 import { useAddress, useRig } from "@/session";
-import { type LogFilter, type LogView } from "@/state";
+import { type LogView } from "@/wire";
+import { type LogFilter } from "@/state";
 import { onDemand, SelectField, TextField } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
 import { Journal } from "./Journal";

@@ -5,7 +5,7 @@ import { drillsOf } from "@/core/drill";
 import { planToday, SITTINGS, type PlannedBlock, type SittingMinutes } from "@/core/practice";
 import { cardId, learningOrder } from "@/core/recall";
 import { useRig, useTell } from "@/session";
-import { type PracticeStart } from "@/state";
+import { type PracticeStart } from "@/wire";
 import { onDemand, SelectField } from "@/ui/controls";
 import { DrillList } from "./DrillList";
 import { KnownNeck } from "./KnownNeck";

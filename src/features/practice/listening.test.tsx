@@ -7,7 +7,7 @@ import { EXAMPLE_STRING, pluck } from "@/audio";
 import { seededRandom } from "@/core/random";
 import { Session } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
-import { type ChangeRequest } from "@/state";
+import { type ChangeRequest } from "@/wire";
 
 fakeBrowser();
 

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globa
 import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import { Session } from "@/session";
 import { fakeBrowser, response, taken } from "@/session/testing";
-import { WHOLE_LOG, type ChangeRequest, type LogView } from "@/state";
+import { type ChangeRequest, type LogView } from "@/wire";
+import { WHOLE_LOG } from "@/state";
 import { LogScreen } from "./LogScreen";
 import { roundOf, START } from "./testing";
 

@@ -8,7 +8,8 @@ import { beginSitting, pass, type PlannedBlock, type Sitting } from "@/core/prac
 import { cardId, learningOrder, type Knowing } from "@/core/recall";
 import { Session } from "@/session";
 import { fakeBrowser, startWith } from "@/session/testing";
-import { newGuitar, type DrillStanding } from "@/state";
+import { newGuitar } from "@/state";
+import { type DrillStanding } from "@/wire";
 import { BlockList } from "./BlockList";
 import { DrillList } from "./DrillList";
 import { KnownNeck } from "./KnownNeck";

@@ -7,7 +7,7 @@ import { FEWEST_ROUNDS, type RoundChange } from "@/core/practice";
 import { success } from "@/core/result";
 import { Session } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
-import { type ChangeRequest } from "@/state";
+import { type ChangeRequest } from "@/wire";
 import { TimingPanel } from "./TimingPanel";
 
 fakeBrowser();

@@ -1,7 +1,8 @@
 import { useEffect, useState } from "react";
 import { type Result } from "@/core/result";
 import { writeLogFilter } from "@/formats/address";
-import { type LogFilter, type LogView } from "@/state";
+import { type LogView } from "@/wire";
+import { type LogFilter } from "@/state";
 import { useEvent } from "@/ui/controls";
 
 export interface LogState {

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { type Standing } from "@/core/practice";
 import { type Result } from "@/core/result";
-import { type CardStanding, type DrillStanding, type PracticeStart } from "@/state";
+import { type CardStanding, type DrillStanding, type PracticeStart } from "@/wire";
 import { useEvent } from "@/ui/controls";
 import { localTime } from "./localTime";
 

@@ -18,7 +18,7 @@ import {
   type CardQueue,
   type RoundResult,
 } from "@/core/recall";
-import { type CardStanding } from "@/state";
+import { type CardStanding } from "@/wire";
 import { useEvent } from "@/ui/controls";
 
 /** What an answer came to. */

@@ -6,7 +6,7 @@ import { useEffect } from "react";
 import { usualMidi } from "@/core/tuning";
 import { Session, useUndo } from "@/session";
 import { fakeBrowser, response, startWith, taken } from "@/session/testing";
-import { type ChangeRequest } from "@/state";
+import { type ChangeRequest } from "@/wire";
 import { UNNAMED, useSongDocument, type SongDocument, type SongStart } from "./useSongDocument";
 
 fakeBrowser();

@@ -2,7 +2,8 @@ import { useCallback, useMemo, useRef, useState } from "react";
 import { type SongSettings } from "@/core/arrangement";
 import { readChart } from "@/core/song";
 import { fetchSong, useAdopted, useDocument, useRig, type DocumentChange } from "@/session";
-import { LONGEST_NAME, type Change, type OpenedSong, type SongContent } from "@/state";
+import { LONGEST_NAME, type OpenedSong, type SongContent } from "@/state";
+import { type Change } from "@/wire";
 
 /** A song as it is worked on: every change is saved, and can be undone. */
 export interface SongDocument {

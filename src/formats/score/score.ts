@@ -3,7 +3,6 @@ import { type Finger } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
 import { type KeptLine } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
-import { type FileProblem } from "@/state";
 
 /** How a note is reached or damped, written as tablature writes it; several stand together, "pm h". */
 export const MARKS = ["h", "p", "/", "\\", "pm", "x"] as const;
@@ -75,7 +74,13 @@ export interface Score {
 }
 
 /** Something that was not understood, or could not be written. */
-export type FormatProblem = FileProblem;
+/** Something in a file that was not understood. */
+export interface FormatProblem {
+  /** From 1; null where the file has no lines. */
+  readonly line: number | null;
+  readonly column: number | null;
+  readonly message: string;
+}
 
 /** What was read of a file. */
 export interface ReadScore {

@@ -4,15 +4,8 @@ import { Refused, validate } from "@/server/edge";
 import { changedSince, findKept, firstKept, type Keeper, type Stored } from "@/server/keeper";
 import { guitarKeeper } from "@/server/guitars";
 import { changeProfile } from "@/server/profile";
-import {
-  isUnchanged,
-  PLAYER_ID,
-  type Act,
-  type Change,
-  type Kept,
-  type ListedKind,
-  type Outcome,
-} from "@/state";
+import { PLAYER_ID, type Kept, type ListedKind } from "@/state";
+import { isUnchanged, type Act, type Change, type Outcome } from "@/wire";
 import { KEEPERS } from "./keepers";
 import { besideNotice, keepBeside } from "./keepBeside";
 import { nextRevision, recordChange, revisionOf } from "./revision";

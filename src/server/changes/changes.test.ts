@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { usualMidi } from "@/core/tuning";
-import { DEFAULT_COMPARISON, DEFAULT_PROFILE, newGuitar, type Act, type Kept } from "@/state";
+import { DEFAULT_COMPARISON, DEFAULT_PROFILE, newGuitar, type Kept } from "@/state";
+import { type Act } from "@/wire";
 import * as acted from "../testing";
 import { freshDatabase, keyed, pinFor, rigOf, STANDARD } from "../testing";
 import { makeChanges } from "./apply";

@@ -3,7 +3,8 @@ import { loadChoice } from "@/server/choice";
 import { guitarKeeper } from "@/server/guitars";
 import { changedSince, firstKept } from "@/server/keeper";
 import { loadProfile } from "@/server/profile";
-import { isLogged, PLAYER_ID, type Effect } from "@/state";
+import { isLogged, PLAYER_ID } from "@/state";
+import { type Effect } from "@/wire";
 import { ALL_KEEPERS } from "./keepers";
 
 /** Everything that was changed after a revision, as it is now; of the choice, what every window shares. */

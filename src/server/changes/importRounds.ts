@@ -1,6 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { roundKeeper } from "@/server/practice";
-import { nextId, type RoundContent } from "@/state";
+import { type RoundContent } from "@/state";
+import { nextId } from "@/wire";
 import { nextRevision } from "./revision";
 
 /** What came of rounds from a file. */

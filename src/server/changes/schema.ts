@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, object, string } from "yup";
-import { type Act, type ChangeRequest } from "@/state";
+import { type Act, type ChangeRequest } from "@/wire";
 
 const KINDS = [
   "guitar",

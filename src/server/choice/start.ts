@@ -1,14 +1,8 @@
 import { type Database } from "better-sqlite3";
 import { readAddress, readCompareAddress } from "@/formats/address";
 import { readRig, SENSELESS } from "@/server/rig";
-import {
-  DEFAULT_COMPARISON,
-  type Choice,
-  type Comparison,
-  type Guitar,
-  type Start,
-  type View,
-} from "@/state";
+import { DEFAULT_COMPARISON, type Choice, type Comparison, type Guitar, type View } from "@/state";
+import { type Start } from "@/wire";
 import { loadChoice } from "./repository";
 
 /** The page whose address holds a comparison; every other address holds what the neck shows. */

@@ -15,7 +15,7 @@ import { join } from "node:path";
 import { afterAll, afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import Database from "better-sqlite3";
 import { dataMark, makeChanges } from "@/server/changes";
-import { type Act } from "@/state";
+import { type Act } from "@/wire";
 import { rigOf } from "../testing";
 import { takeLock } from "./lock";
 import { openDatabase } from "./open";

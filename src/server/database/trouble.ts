@@ -1,5 +1,5 @@
 import { WordedError } from "@/server/edge";
-import { type TroubleKind } from "@/state";
+import { type TroubleKind } from "@/wire";
 
 const UNAVAILABLE = 503;
 

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, test } from "@jest/globals";
 import Database from "better-sqlite3";
 import { openDatabase } from "@/server/database";
 import { readStart } from "@/server/choice";
-import { shownPins } from "@/state";
+import { shownPins } from "@/wire";
 import { newestGoodCopy, listCopies } from "./copies";
 import { migrate, newestVersion, versionOf } from "./migrate";
 import { migrationsFolder } from "./open";

@@ -1,5 +1,5 @@
 import { failure } from "@/core/result";
-import { BUILD } from "@/state/build";
+import { BUILD } from "@/wire/build";
 import { WordedError } from "./wordedError";
 
 const FAULT = 500;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { strToU8, zipSync } from "fflate";
-import { DEFAULT_COMPARISON, newGuitar, type FilePreview } from "@/state";
+import { DEFAULT_COMPARISON, newGuitar } from "@/state";
+import { type FilePreview } from "@/wire";
 import { validate } from "@/server/edge";
 import { readUpload } from "./readUpload";
 import { pictureSchema, writePicture } from "./writePicture";

@@ -6,7 +6,8 @@ import { decodeText, readFile, type ReadFile } from "@/formats/files";
 import { playedBars, playedScoreChords, type FormatProblem } from "@/formats/score";
 import { KEEPERS } from "@/server/changes";
 import { Refused, validate } from "@/server/edge";
-import { renameFields, type FilePreview, type KeptGuitar, type PreviewLine } from "@/state";
+import { renameFields, type KeptGuitar } from "@/state";
+import { type FilePreview, type PreviewLine } from "@/wire";
 
 const MAX_PROBLEMS = 200;
 const MAX_LINES = 400;

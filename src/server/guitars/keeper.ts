@@ -2,7 +2,8 @@ import { type Database } from "better-sqlite3";
 import { UNKNOWN_STRING } from "@/core/strings";
 import { Refused } from "@/server/edge";
 import { readColumn, type Keeper, type SqlValue } from "@/server/keeper";
-import { fitTuned, type Bridge, type KeptGuitar } from "@/state";
+import { type Bridge, type KeptGuitar } from "@/state";
+import { fitTuned } from "@/wire";
 import { MIDI_FORMAT, type Upgraded } from "@/state/saved";
 import { guitarSchema } from "@/state/schema";
 

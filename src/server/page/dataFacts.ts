@@ -1,6 +1,6 @@
 import { existsSync, statSync } from "node:fs";
 import { dataFile, goodCopies, migrationsFolder, newestVersion, served } from "@/server/database";
-import { type DataFacts } from "@/state";
+import { type DataFacts } from "@/wire";
 import { offered } from "./offered";
 import { readUnreadable } from "./unreadable";
 

@@ -1,6 +1,7 @@
 import { served } from "@/server/database";
 import { readLog, readPractice } from "@/server/practice";
-import { type LogFilter, type LogView, type PracticeStart } from "@/state";
+import { type LogView, type PracticeStart } from "@/wire";
+import { type LogFilter } from "@/state";
 
 const NOTHING: PracticeStart = { cards: [], standings: [], todayS: 0 };
 

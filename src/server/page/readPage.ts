@@ -11,8 +11,8 @@ import {
   served,
 } from "@/server/database";
 import { offered } from "./offered";
-import { type Start, type Trouble } from "@/state";
-import { BUILD } from "@/state/build";
+import { type Start, type Trouble } from "@/wire";
+import { BUILD } from "@/wire/build";
 
 /** What a page is made of: where the player left off, or what is wrong with the data. */
 export type PageData =

@@ -5,14 +5,14 @@ import { type RoundResult } from "@/core/recall";
 import { findKept } from "@/server/keeper";
 import {
   type LogDrill,
-  type LogFilter,
   type LoggedNote,
   type LoggedRound,
   type LogSpan,
   type LogSums,
   type LogView,
   type Span,
-} from "@/state";
+} from "@/wire";
+import { type LogFilter } from "@/state";
 import { journalKeeper, roundKeeper } from "./keepers";
 import { spanFor, spanStart } from "./spans";
 

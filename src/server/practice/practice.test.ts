@@ -4,7 +4,8 @@ import { memoryAfter } from "@/core/recall";
 import { effectsSince, importRounds, makeChanges, undoRoundImport } from "@/server/changes";
 import { unreadableRows, type Keeper } from "@/server/keeper";
 import { freshDatabase, roundFor } from "@/server/testing";
-import { WHOLE_LOG, type Act, type RoundContent } from "@/state";
+import { type RoundContent, WHOLE_LOG } from "@/state";
+import { type Act } from "@/wire";
 import { localDay, readLog, readMemories, readPractice, readTimedRounds, roundKeeper } from ".";
 import { spanFor, spanStart } from "./spans";
 

@@ -1,4 +1,4 @@
-import { type Span } from "@/state";
+import { type Span } from "@/wire";
 
 const MS_A_DAY = 86_400_000;
 /** More marks than this a chart cannot show. */

@@ -1,7 +1,8 @@
 import { type Database } from "better-sqlite3";
 import { type Step } from "@/core/drill";
 import { knowingOf, type RoundResult } from "@/core/recall";
-import { type DrillStanding, type LocalTime, type PracticeStart } from "@/state";
+import { type LocalTime } from "@/state";
+import { type DrillStanding, type PracticeStart } from "@/wire";
 import { localDay } from "./localDay";
 import { readMemories } from "./memories";
 

@@ -7,7 +7,8 @@ import { loadProfile } from "@/server/profile";
 import { songKeeper } from "@/server/songs";
 import { voicingKeeper } from "@/server/voicings";
 import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
-import { sortKept, type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
+import { type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
+import { sortKept } from "@/wire";
 
 /** Everything the player owns, and what of it could not be read as it was saved. */
 export interface ReadRig {

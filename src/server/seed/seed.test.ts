@@ -3,7 +3,7 @@ import { readStart } from "@/server/choice";
 import { validate } from "@/server/edge";
 import { seedDemo } from "@/server/seed";
 import { readLog, readMemories, readTimedRounds } from "@/server/practice";
-import { WHOLE_LOG, type Pin } from "@/state";
+import { type Pin, WHOLE_LOG } from "@/state";
 import { pinSchema } from "@/state/schema";
 import { freshDatabase } from "../testing";
 

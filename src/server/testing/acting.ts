@@ -1,6 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { type Problem } from "@/core/result";
-import { type Act, type Change, type Rig } from "@/state";
+import { type Rig } from "@/state";
+import { type Act, type Change } from "@/wire";
 import { makeChanges } from "../changes";
 import { rigOf } from "./makers";
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { isUnchanged, type Outcome } from "@/state";
+import { isUnchanged, type Outcome } from "@/wire";
 import {
   makeDocumentSync,
   type DocumentChange,

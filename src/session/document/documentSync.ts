@@ -1,4 +1,4 @@
-import { changedFields, markFields, type FieldMarks, type Outcome } from "@/state";
+import { changedFields, markFields, type FieldMarks, type Outcome } from "@/wire";
 import { mergeFields } from "./mergeFields";
 
 /** A document as the server has it. */

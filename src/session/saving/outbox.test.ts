@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
-import { type Change, type ChangeRequest } from "@/state";
+import { type Change, type ChangeRequest } from "@/wire";
 import { taken } from "../testing";
 import { AWAY, makeOutbox } from "./outbox";
 import { type Reply } from "./post";

@@ -1,4 +1,4 @@
-import { type Change, type ChangeResponse, type Outcome } from "@/state";
+import { type Change, type ChangeResponse, type Outcome } from "@/wire";
 import { type Reply, type Server } from "./post";
 import { type WaitingStore } from "./store";
 

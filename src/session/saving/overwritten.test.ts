@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { type Change, type Effect } from "@/state";
+import { type Change, type Effect } from "@/wire";
 import { overwritten, withOwn } from "./overwritten";
 
 const set = (name: string): Change => ({

@@ -1,4 +1,4 @@
-import { type Change, type Effect } from "@/state";
+import { type Change, type Effect } from "@/wire";
 import { fieldWords } from "./fieldWords";
 
 /** Fields that this page set, and to what, as far as nobody else has changed them since. */

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from "@jest/globals";
-import { type ChangeRequest } from "@/state";
+import { type ChangeRequest } from "@/wire";
 import { server } from "./post";
 
 const REQUEST: ChangeRequest = { identity: "these", since: 4, changes: [] };

@@ -1,5 +1,5 @@
 import { type Problem } from "@/core/result";
-import { type ChangeResponse, type ChangeRequest } from "@/state";
+import { type ChangeResponse, type ChangeRequest } from "@/wire";
 
 /** What came of asking the server. */
 export type Reply =

@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { describe, expect, test } from "@jest/globals";
-import { type Change } from "@/state";
+import { type Change } from "@/wire";
 import { browserStore } from "./store";
 
 const change = (key: string): Change => ({ key, act: "delete", kind: "pin", id: 1 });

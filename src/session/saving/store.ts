@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
-import { renameInChange, type Change } from "@/state";
+import { renameInChange, type Change } from "@/wire";
 
 /** A change that the server has not acknowledged yet. */
 export interface Waiting {

@@ -5,7 +5,7 @@ import { onLeaving } from "../document";
 import { makeOutbox, type Outbox, type SavingState } from "./outbox";
 import { server } from "./post";
 import { browserStore } from "./store";
-import { type Change, type ChangeResponse, type Effect, type Origin, type Outcome } from "@/state";
+import { type Change, type ChangeResponse, type Effect, type Origin, type Outcome } from "@/wire";
 
 interface Heard {
   /** What the server made of changes: `made` are this page's own among them, `waiting` those still to be sent. */

@@ -1,4 +1,4 @@
-import { type ChangeResponse, type ChangeRequest, type Origin } from "@/state";
+import { type ChangeResponse, type ChangeRequest, type Origin } from "@/wire";
 
 /** What jsdom lacks of a browser, as far as a session needs it. */
 export function fakeBrowser(): void {

@@ -1,12 +1,6 @@
 import { usualMidi } from "@/core/tuning";
-import {
-  DEFAULT_CHOICE,
-  DEFAULT_PROFILE,
-  newGuitar,
-  type Choice,
-  type Rig,
-  type Start,
-} from "@/state";
+import { DEFAULT_CHOICE, DEFAULT_PROFILE, newGuitar, type Choice, type Rig } from "@/state";
+import { type Start } from "@/wire";
 import { ORIGIN } from "./fakeBrowser";
 
 /** A player with one six-string in standard tuning and nothing else, unless it is said. */

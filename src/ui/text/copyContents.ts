@@ -1,4 +1,4 @@
-import { type OfferedCopy } from "@/state";
+import { type OfferedCopy } from "@/wire";
 
 /** What is in a copy: "3 guitars, 1 pin, 2 comparisons". */
 export function copyContents({ guitars, pins, comparisons }: OfferedCopy): string {

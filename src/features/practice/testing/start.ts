@@ -1,6 +1,7 @@
 import { usualMidi } from "@/core/tuning";
 import { startWith } from "@/session/testing";
-import { PLAIN_ROUND, type LoggedRound } from "@/state";
+import { PLAIN_ROUND } from "@/state";
+import { type LoggedRound } from "@/wire";
 
 /** A player with one guitar in standard tuning and no songs. */
 export const START = startWith();

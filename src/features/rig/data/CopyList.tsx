@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { askServer, useTell } from "@/session";
-import { type DataFacts } from "@/state";
+import { type DataFacts } from "@/wire";
 import { copyContents, TimeText } from "@/ui/text";
 
 const REASONS: Readonly<Record<string, string>> = {

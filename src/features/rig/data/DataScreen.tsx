@@ -2,7 +2,7 @@
 
 import { Download, FileUp } from "lucide-react";
 import { useBringIn } from "@/session";
-import { type DataFacts } from "@/state";
+import { type DataFacts } from "@/wire";
 import { Section } from "@/ui/controls";
 import { BackupSection } from "./BackupSection";
 import { CopyList } from "./CopyList";

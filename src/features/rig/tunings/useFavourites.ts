@@ -2,7 +2,8 @@ import { useMemo } from "react";
 import { type Midi } from "@/core/pitch";
 import { samePitches } from "@/core/tuning";
 import { newId, useRig } from "@/session";
-import { placeAt, type Act } from "@/state";
+import { placeAt } from "@/state";
+import { type Act } from "@/wire";
 import { useEvent } from "@/ui/controls";
 import { dropIndex } from "./dragIds";
 

@@ -1,6 +1,6 @@
 import { type Problem } from "@/core/result";
 import { type FieldMarks } from "./documentSave";
-import { type Kept, type Kind, type Listed, type ListedKind } from "./kept";
+import { type Kept, type Kind, type Listed, type ListedKind } from "@/state";
 
 interface Add<K extends ListedKind> {
   readonly act: "add";

@@ -2,11 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { usualMidi } from "@/core/tuning";
 import { type Act } from "./change";
-import { newGuitar } from "./guitar";
+import { newGuitar, placeAt, DEFAULT_PROFILE, type Rig } from "@/state";
 import { nextId } from "./nextId";
-import { placeAt } from "./place";
-import { DEFAULT_PROFILE } from "./profile";
-import { type Rig } from "./rig";
 import { actOnRig, mergeEffect, shownPins, sortKept } from "./rigChanges";
 
 const RIG: Rig = {

@@ -1,15 +1,6 @@
 import { type Tuning } from "@/core/tuning";
-import { type Comparison } from "./comparison";
-import { type KeptGuitar } from "./kept";
-import { type SongContent } from "./song";
-
-/** Something in a file that was not understood. */
-export interface FileProblem {
-  /** From 1; null where the file has no lines. */
-  readonly line: number | null;
-  readonly column: number | null;
-  readonly message: string;
-}
+import { type FormatProblem } from "@/formats/score";
+import { type Comparison, type KeptGuitar, type SongContent } from "@/state";
 
 /** A line of a text, and whether it was understood. */
 export interface PreviewLine {
@@ -38,7 +29,7 @@ export interface SongPreview {
 /** What a file holds, before anything of it is kept. */
 export type FilePreview = {
   /** What was not understood, the first of it. */
-  readonly problems: readonly FileProblem[];
+  readonly problems: readonly FormatProblem[];
   /** How much more was not. */
   readonly furtherProblems: number;
 } & (

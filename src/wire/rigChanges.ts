@@ -1,7 +1,5 @@
 import { type Act, type Effect } from "./change";
-import { isLogged, LISTED_FIELDS, type RigKind } from "./kept";
-import { type Guitar } from "./guitar";
-import { type Rig } from "./rig";
+import { isLogged, LISTED_FIELDS, type RigKind, type Guitar, type Rig } from "@/state";
 
 /** Where each kind is found in the rig. */
 const LISTS = {

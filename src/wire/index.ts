@@ -1,0 +1,30 @@
+export {
+  type Act,
+  type Change,
+  type ChangeResponse,
+  type ChangeRequest,
+  type Effect,
+  type Outcome,
+} from "./change";
+export { changedFields } from "./changedFields";
+export { type DataFacts } from "./dataFacts";
+export { isUnchanged, markFields, type FieldMarks } from "./documentSave";
+export { type FilePreview, type PreviewLine, type SongPreview } from "./filePreview";
+export { nextId } from "./nextId";
+export { renameInChange } from "./olderChange";
+export {
+  SPANS,
+  type DrillStanding,
+  type LogDrill,
+  type LoggedNote,
+  type CardStanding,
+  type LoggedRound,
+  type LogSpan,
+  type LogSums,
+  type LogView,
+  type PracticeStart,
+  type Span,
+} from "./practiceLog";
+export { actOnRig, fitTuned, mergeEffect, shownPins, sortKept } from "./rigChanges";
+export { type Origin, type Start } from "./start";
+export { TROUBLES, type OfferedCopy, type Trouble, type TroubleKind } from "./trouble";
