@@ -101,8 +101,8 @@ const coreRules = CORE_ORDER.map((folder, index) => ({
 
 /** Folders whose public face is their index.ts: every folder of these. */
 const FACED = "src/(?:core|state|wire|formats|server|session|ui|features|shell)";
-/** Files that are doors of their own: the type of a room, and which build this is, which drags nothing along. */
-const OWN_DOORS = ["^src/features/room\\.ts$", "^src/wire/build\\.ts$"];
+/** Files that other folders import by name: they pull in nothing else. */
+const OWN_DOORS = ["^src/features/room\\.ts$", "^src/wire/build\\.ts$", "^src/formats/[^/]+\\.ts$"];
 
 module.exports = {
   forbidden: [
@@ -139,16 +139,16 @@ module.exports = {
       to: { path: "^src/features/rig/", pathNot: "^src/features/rig/$1/" },
     },
     {
-      name: "table-group-apart",
+      name: "tables-apart",
       severity: "error",
-      comment: "the server's table groups meet in rig, choice, changes and seed",
+      comment: "a table's keeper knows no other table; they meet in choice, changes, page and seed",
       from: {
-        path: "^src/server/(guitars|tunings|voicings|pins|profile|comparisons|songs|practice)/",
-        pathNot: "\\.test\\.ts$",
+        path: "^src/server/(?:tables/(\\w+?)|practice/.+)\\.ts$",
+        pathNot: "\\.test\\.ts$|/index\\.ts$|plainGuitars",
       },
       to: {
-        path: "^src/server/(guitars|tunings|voicings|pins|profile|comparisons|songs|practice)/",
-        pathNot: "^src/server/$1/",
+        path: "^src/server/(tables|practice)/",
+        pathNot: ["^src/server/tables/$1\\.ts$", "^src/server/practice/(?!index)"],
       },
     },
     {

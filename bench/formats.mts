@@ -10,7 +10,8 @@ import { FILE_KINDS, type FileKind } from "../src/formats/fileKinds";
 import { readFile } from "../src/formats/files";
 import { routeFacts } from "../src/formats/routeFacts";
 import { playedBars, playedScoreChords } from "../src/formats/score";
-import { SHEETS, songSheet } from "../src/formats/sheet";
+import { songSheet } from "../src/formats/sheet";
+import { SHEETS } from "../src/formats/paper";
 import { quantile } from "./median";
 
 const BARS = 200;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { CHORDPRO, readSheet, writeChart } from "@/formats/chartText";
-import { readJson, songJson } from "@/formats/json";
+import { readJson, songJson } from "@/formats/songJson";
 import { readMusicXml, writeMusicXml, scoreBytesOf, writeMxl } from "@/formats/musicxml";
 import { playedBars, playedNotes, type Score } from "@/formats/score";
 import { readTab, writeTab } from "@/formats/tab";

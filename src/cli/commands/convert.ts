@@ -29,10 +29,11 @@ import {
   type ReadKind,
 } from "@/formats/fileKinds";
 import { detectKind, MAX_BYTES, readFile, type ReadFile } from "@/formats/files";
-import { tuningsJson } from "@/formats/json";
+import { tuningsJson } from "@/formats/songJson";
 import { routeFacts, type RouteFacts } from "@/formats/routeFacts";
 import { type FormatProblem } from "@/formats/score";
-import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
+import { songSheet } from "@/formats/sheet";
+import { PAPERS, SHEETS } from "@/formats/paper";
 import { NARROWEST, WIDEST } from "@/formats/tab";
 import { readFonts } from "@/cli/fonts";
 

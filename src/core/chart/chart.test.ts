@@ -1,10 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import { Chord as Tonal, Interval } from "tonal";
 import { pitchClassOf } from "@/core/pitch";
-import { degreesOf, findChord } from "@/core/voicing";
+import { degreesOf, findChord, OPTIONAL_DEGREES } from "@/core/voicing";
 import { chordOf } from "./chord";
 import { findQuality, QUALITIES } from "./qualities";
-import { OPTIONAL_DEGREES } from "@/core/voicing";
 import { DEFAULT_CHORD_OPTIONS, readChord } from "./readChord";
 import { countChords, readProgression } from "./readProgression";
 

@@ -9,8 +9,9 @@ import {
   pass,
   remainingS,
   undoRound,
+  type PlannedBlock,
+  type SittingRound,
 } from ".";
-import { type PlannedBlock, type SittingRound } from ".";
 
 const BLOCKS: readonly PlannedBlock[] = [
   { kind: "drill", drill: "a", minutes: 2, why: "warm-up" },

@@ -1,7 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { readChart } from ".";
-import { keyOfSignature, signatureOf } from "./chart";
-import { readKey } from "./chart";
+import { keyOfSignature, signatureOf, readKey } from "./chart";
 import { pickedAt } from "./play";
 
 /** Each section with its number of bars. */

@@ -1,3 +1,4 @@
+import { type Paper } from "@/formats/paper";
 import { Download, FolderOpen, Link, Printer, Save, Trash2 } from "lucide-react";
 import { writeCompareAddress } from "@/formats/address";
 import { compareCsv } from "@/formats/csv";
@@ -5,15 +6,7 @@ import { newId, useDraft, useRig, useTell } from "@/session";
 import { type SavedComparison } from "@/state";
 import { type Current } from "@/ui/computed";
 import { TextField } from "@/ui/controls";
-import {
-  copyAddress,
-  download,
-  fileName,
-  PDF_PAPERS,
-  saveJson,
-  savePdf,
-  type PdfPaper,
-} from "@/ui/save";
+import { copyAddress, download, fileName, PAPER_OPTIONS, saveJson, savePdf } from "@/ui/save";
 import { comparePicture } from "./comparePicture";
 import { type CompareResults } from "./useCompareResults";
 import { fetchComparison } from "./fetchComparison";
@@ -91,7 +84,7 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
     const names = columns.map(({ tuning }) => tuning.name);
     download(file, `${fileName(comparison.chords, "in", ...names)}.csv`);
   };
-  const savePaper = async (paper: PdfPaper) => {
+  const savePaper = async (paper: Paper) => {
     try {
       const picture = comparePicture(called, answers);
       await savePdf("compare", paper, picture, fileName(called));
@@ -139,7 +132,7 @@ export function SavePanel({ shown, answers, onSheet }: KeepPanelProps) {
           <Printer size={18} aria-hidden="true" />
           Print or save as PNG
         </button>
-        {PDF_PAPERS.map(([paper, paperName]) => (
+        {PAPER_OPTIONS.map(([paper, paperName]) => (
           <button
             key={paper}
             type="button"

@@ -1,7 +1,7 @@
 import { pitchTextsOver } from "@/core/pitch";
 import { type ShapeReading } from "@/core/reading";
 import { voicingName } from "@/core/voicing";
-import { fingerName } from "@/formats/words";
+import { fingerName } from "@/formats/dampingWords";
 import { NoteText } from "@/ui/text";
 
 interface ReadingTextProps {

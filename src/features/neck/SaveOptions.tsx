@@ -1,3 +1,4 @@
+import { type Paper } from "@/formats/paper";
 import { useState } from "react";
 import { FileDown, Image as ImageIcon, Link, Printer } from "lucide-react";
 import { pitchTexts } from "@/core/pitch";
@@ -7,12 +8,11 @@ import { useTell, useView } from "@/session";
 import {
   copyAddress,
   fileName,
-  PDF_PAPERS,
+  PAPER_OPTIONS,
   PICTURE_KINDS,
   savePdf,
   savePicture,
   saveRows,
-  type PdfPaper,
   type PictureKind,
 } from "@/ui/save";
 import { neckPicture } from "./neckPicture";
@@ -43,7 +43,7 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
       tell({ text: `The ${what} could not be saved as ${kind.toUpperCase()}.` });
     }
   };
-  const savePaper = async (paper: PdfPaper) => {
+  const savePaper = async (paper: Paper) => {
     if (!answer) return;
     const { chordName, tuningName } = answer.map;
     try {
@@ -89,7 +89,7 @@ export function SaveOptions({ answer, positions }: SaveOptionsProps) {
           </button>
         )),
       )}
-      {PDF_PAPERS.map(([paper, name]) => (
+      {PAPER_OPTIONS.map(([paper, name]) => (
         <button
           key={paper}
           type="button"

@@ -1,3 +1,4 @@
+import { SHEETS, type Paper, type Sheet } from "@/formats/paper";
 import { useState } from "react";
 import { Download } from "lucide-react";
 import { type SongRoute } from "@/core/arrangement";
@@ -5,7 +6,7 @@ import { EXTENSION_OF, type FileKind } from "@/formats/fileKinds";
 import { useHearing, useRig, useTell } from "@/session";
 import { type SongContent } from "@/state";
 import { AppDialog, SelectField } from "@/ui/controls";
-import { download, fileName, paintSvg } from "@/ui/save";
+import { download, fileName, paintSvg, PAPER_OPTIONS } from "@/ui/save";
 import { savedAs } from "./savedAs";
 import { type SongPlan } from "./useSongPlan";
 
@@ -33,24 +34,21 @@ const PROGRAMS: readonly (readonly [FileKind, string, string])[] = [
   ["csv", "Table", "a row for each chord, CSV"],
   ["json", "Tenon file", "to bring in again, JSON"],
 ];
-const SHEETS = [
-  ["song", "Song: chart and grips"],
-  ["stage", "Stage: one page, large"],
-  ["lesson", "Lesson: grips, silence and drills"],
-  ["tuning", "Tuning card"],
-] as const;
-const PAPERS = [
-  ["a4", "A4"],
-  ["letter", "Letter"],
-] as const;
+const SHEET_NAMES: Readonly<Record<Sheet, string>> = {
+  song: "Song: chart and grips",
+  stage: "Stage: one page, large",
+  lesson: "Lesson: grips, silence and drills",
+  tuning: "Tuning card",
+};
+const SHEET_OPTIONS = SHEETS.map((sheet) => [sheet, SHEET_NAMES[sheet]] as const);
 
 /** The song as a file for other programs, for paper, or as sound. */
 export function SaveDialog({ song, plan, route, onClose }: SaveDialogProps) {
   const tell = useTell();
   const { a4Hz } = useRig().profile;
   const { hearing } = useHearing();
-  const [sheet, setSheet] = useState<(typeof SHEETS)[number][0]>("song");
-  const [paper, setPaper] = useState<(typeof PAPERS)[number][0]>("a4");
+  const [sheet, setSheet] = useState<Sheet>("song");
+  const [paper, setPaper] = useState<Paper>("a4");
   const [isBusy, setIsBusy] = useState(false);
   const name = fileName(song.name) || "song";
 
@@ -124,8 +122,8 @@ export function SaveDialog({ song, plan, route, onClose }: SaveDialogProps) {
             For paper
           </h3>
           <div className="flex flex-wrap items-end gap-3">
-            <SelectField label="Sheet" value={sheet} options={SHEETS} onChange={setSheet} />
-            <SelectField label="Paper" value={paper} options={PAPERS} onChange={setPaper} />
+            <SelectField label="Sheet" value={sheet} options={SHEET_OPTIONS} onChange={setSheet} />
+            <SelectField label="Paper" value={paper} options={PAPER_OPTIONS} onChange={setPaper} />
             <button
               type="button"
               className="button button-primary"

@@ -3,7 +3,7 @@ import { nameTuning, usualMidi, type Tuning } from "@/core/tuning";
 import { CHORDPRO, gripsIntoSheet, writeChart } from "@/formats/chartText";
 import { songCsv } from "@/formats/csv";
 import { type FileKind } from "@/formats/fileKinds";
-import { songJson } from "@/formats/json";
+import { songJson } from "@/formats/songJson";
 import { writeMidi } from "@/formats/midi";
 import { writeMusicXml, writeMxl } from "@/formats/musicxml";
 import { type FormatProblem, type Score } from "@/formats/score";

@@ -2,7 +2,7 @@ import { failure, success, type Result } from "@/core/result";
 import { type Tuning } from "@/core/tuning";
 import { readSheet } from "@/formats/chartText";
 import { readSongTable, readTable, readTuningsTable } from "@/formats/csv";
-import { readJson } from "@/formats/json";
+import { readJson } from "@/formats/songJson";
 import { readMidi } from "@/formats/midi";
 import { readMusicXml, scoreBytesOf } from "@/formats/musicxml";
 import { type FormatProblem, type ReadScore, type Score } from "@/formats/score";

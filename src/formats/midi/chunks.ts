@@ -1,5 +1,5 @@
 import { failure, success, type Result } from "@/core/result";
-import { joinBytes } from "@/formats/bytes";
+import { joinBytes } from "@/formats/joinBytes";
 
 const [HEAD, TRACK] = ["MThd", "MTrk"];
 const HEADER_BYTES = 8;

@@ -1,6 +1,6 @@
 import { strFromU8, strToU8, zipSync } from "fflate";
 import { failure, success, type Result } from "@/core/result";
-import { unzipped } from "@/formats/zip";
+import { unzipped } from "@/formats/unzipped";
 
 const CONTAINER = "META-INF/container.xml";
 const SCORE = "score.musicxml";

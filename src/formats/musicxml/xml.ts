@@ -1,4 +1,4 @@
-import { escapeXml } from "@/formats/xml";
+import { escapeXml } from "@/formats/escapeXml";
 
 /** An element to be written: text, or further elements. */
 export interface XmlElement {

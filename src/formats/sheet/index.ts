@@ -1,6 +1,5 @@
 export { FONT_FILES, type FontFile, type FontSet } from "./fonts";
-export { PAPERS, type Paper } from "./page";
-export { SHEETS, songSheet, type Sheet } from "./songSheet";
+export { songSheet } from "./songSheet";
 export { pdfOf } from "./pdf";
 export {
   comparePages,

@@ -1,6 +1,6 @@
 import { DEFAULT_LADDER, startTempo } from "@/core/drill";
 import { DEFAULT_TEMPO_BPM } from "@/core/song";
-import { dampingLines } from "@/formats/words";
+import { dampingLines } from "@/formats/dampingWords";
 import { gripItems } from "./gripItems";
 import {
   fitted,
@@ -11,8 +11,8 @@ import {
   signedName,
   type PageFlow,
   type Page,
-  type Paper,
 } from "./page";
+import { type Paper } from "@/formats/paper";
 import { head, sectionHead } from "./parts";
 import { type SheetChange, type SheetGrip, type SheetSong } from "./sheetSong";
 

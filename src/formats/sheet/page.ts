@@ -1,3 +1,4 @@
+import { type Paper } from "@/formats/paper";
 /** A page as drawings and texts, in points (1/72 inch) from its upper left corner. */
 export interface Page {
   readonly width: number;
@@ -53,8 +54,6 @@ export const SHADES: Readonly<Record<Shade, string>> = {
   white: "#ffffff",
 };
 
-export const PAPERS = ["a4", "letter"] as const;
-export type Paper = (typeof PAPERS)[number];
 /** ISO 216 and ANSI/ASME Y14.1, in points. */
 export const PAPER_SIZES: Readonly<Record<Paper, readonly [width: number, height: number]>> = {
   a4: [595.28, 841.89],

@@ -1,5 +1,5 @@
 import PDFDocument from "pdfkit";
-import { joinBytes } from "@/formats/bytes";
+import { joinBytes } from "@/formats/joinBytes";
 import { type FontSet } from "./fonts";
 import { SHADES, SIGN, type Item, type Page, type Weight } from "./page";
 

@@ -10,8 +10,8 @@ import {
   type PageFlow,
   type Item,
   type Page,
-  type Paper,
 } from "./page";
+import { type Paper } from "@/formats/paper";
 
 /** A neck with marks on it, and grips, as a page shows them. */
 export interface NeckPicture {

@@ -1,14 +1,6 @@
 import { gripItems } from "./gripItems";
-import {
-  fitted,
-  makePageFlow,
-  MARGIN,
-  noteItem,
-  textItem,
-  type PageFlow,
-  type Page,
-  type Paper,
-} from "./page";
+import { fitted, makePageFlow, MARGIN, noteItem, textItem, type PageFlow, type Page } from "./page";
+import { type Paper } from "@/formats/paper";
 import { barRow, BARS_A_ROW, head, sectionHead } from "./parts";
 import { sectionLines } from "./sectionLines";
 import { type SheetGrip, type SheetSong } from "./sheetSong";

@@ -1,19 +1,18 @@
+import { type Sheet } from "@/formats/paper";
 import { success, type Result } from "@/core/result";
 import { usualTuning, type GrippedScore, type Written } from "@/formats/convert";
 import { type RouteFacts } from "@/formats/routeFacts";
 import { problemAt, type FormatProblem } from "@/formats/score";
 import { type FontSet } from "./fonts";
 import { lessonPages } from "./lessonPages";
-import { type Page, type Paper } from "./page";
+import { type Page } from "./page";
+import { type Paper } from "@/formats/paper";
 import { pdfOf } from "./pdf";
 import { sheetSong, type SheetSong } from "./sheetSong";
 import { songPages } from "./songPages";
 import { SMALLEST_STAGE_SIZE, stagePages, stageSize } from "./stagePages";
 import { svgOf } from "./svg";
 import { tuningPages } from "./tuningPages";
-
-export const SHEETS = ["song", "stage", "lesson", "tuning"] as const;
-export type Sheet = (typeof SHEETS)[number];
 
 interface SheetRequest {
   readonly kind: "svg" | "pdf";

@@ -1,4 +1,5 @@
-import { fitted, makePageFlow, MARGIN, textItem, type Page, type Paper } from "./page";
+import { fitted, makePageFlow, MARGIN, textItem, type Page } from "./page";
+import { type Paper } from "@/formats/paper";
 import { barRow, factsOf, longestName } from "./parts";
 import { sectionLines } from "./sectionLines";
 import { type SheetSong } from "./sheetSong";

@@ -1,4 +1,4 @@
-import { escapeXml } from "@/formats/xml";
+import { escapeXml } from "@/formats/escapeXml";
 import { type FontFile, type FontSet } from "./fonts";
 import { SHADES, SIGN, type Item, type Page, type Weight } from "./page";
 

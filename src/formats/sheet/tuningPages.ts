@@ -1,16 +1,8 @@
 import { frequencyHz, pitchTexts } from "@/core/pitch";
 import { findCheck } from "@/core/retuning";
 import { usualMidi } from "@/core/tuning";
-import {
-  fitted,
-  lineItem,
-  makePageFlow,
-  MARGIN,
-  noteItem,
-  textItem,
-  type Page,
-  type Paper,
-} from "./page";
+import { fitted, lineItem, makePageFlow, MARGIN, noteItem, textItem, type Page } from "./page";
+import { type Paper } from "@/formats/paper";
 import { type SheetSong } from "./sheetSong";
 
 /** Checks by ear stay where the hand is. */

@@ -1,7 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { KEEPERS } from "@/server/changes";
 import { listKept, type Keeper } from "@/server/keeper";
-import { loadProfile } from "@/server/profile";
+import { loadProfile } from "@/server/tables";
 import { type Kept, type ListedKind } from "@/state";
 
 /** Version of the exported JSON. Version 1 had older names for some fields (docs/formats.md). */

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { failure, success, type Result } from "@/core/result";
-import { unzipped } from "@/formats/zip";
+import { unzipped } from "@/formats/unzipped";
 import { dataFile, DataTrouble, makeFolder, openDatabase, putInPlace } from "@/server/database";
 import { countsOf, EVERYTHING_VERSION, type KeptCounts } from "./everything";
 import { backupFacts, FILE_NAME, JSON_NAME } from "./writeBackup";

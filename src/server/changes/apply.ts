@@ -1,9 +1,15 @@
 import { type Database } from "better-sqlite3";
 import { changeChoice } from "@/server/choice";
 import { Refused, validate } from "@/server/edge";
-import { changedSince, findKept, firstKept, type Keeper, type Stored } from "@/server/keeper";
-import { guitarKeeper } from "@/server/guitars";
-import { changeProfile } from "@/server/profile";
+import {
+  changedSince,
+  findKept,
+  firstKept,
+  type Keeper,
+  type Stored,
+  prepared,
+} from "@/server/keeper";
+import { guitarKeeper, changeProfile } from "@/server/tables";
 import { PLAYER_ID, type Kept, type ListedKind } from "@/state";
 import { isUnchanged, type Act, type Change, type Outcome } from "@/wire";
 import { KEEPERS } from "./keepers";
@@ -87,7 +93,7 @@ function actOn(connection: Database, keeper: Keeper, change: ListedAct, revision
   if (isDelete) keeper.mayDelete?.(connection, id);
   else if (hasSame(connection, keeper, old)) return NOTHING_TOLD;
   const deletedAt = isDelete ? new Date().toISOString() : null;
-  connection.prepare(keeper.mark).run({ id, deletedAt, revision });
+  prepared(connection, keeper.mark).run({ id, deletedAt, revision });
   return NOTHING_TOLD;
 }
 
@@ -110,7 +116,7 @@ function add(
   }
   checkReferences(connection, value);
   if ((keeper.findSame?.(connection, value) ?? null) !== null) return NOTHING_TOLD;
-  connection.prepare(keeper.insert).run({ ...keeper.toRow(value), id, revision });
+  prepared(connection, keeper.insert).run({ ...keeper.toRow(value), id, revision });
   return NOTHING_TOLD;
 }
 
@@ -129,7 +135,7 @@ function set(
   checkReferences(connection, value);
   const isNext = followed !== null && followed === old.revision;
   const update = (row: Kept[ListedKind], target: number) =>
-    connection.prepare(keeper.update).run({ ...keeper.toRow(row), id: target, revision });
+    prepared(connection, keeper.update).run({ ...keeper.toRow(row), id: target, revision });
   const beside = followed === null ? undefined : keptAt(connection, keeper, followed);
   if (beside && beside.id !== id) {
     // The change before this one was kept beside the document; this one goes on there.

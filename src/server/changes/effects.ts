@@ -1,8 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { loadChoice } from "@/server/choice";
-import { guitarKeeper } from "@/server/guitars";
-import { changedSince, firstKept } from "@/server/keeper";
-import { loadProfile } from "@/server/profile";
+import { guitarKeeper, loadProfile } from "@/server/tables";
+import { changedSince, firstKept, prepared } from "@/server/keeper";
 import { isLogged, PLAYER_ID } from "@/state";
 import { type Effect } from "@/wire";
 import { ALL_KEEPERS } from "./keepers";
@@ -38,5 +37,5 @@ function settingsSince(connection: Database, since: number): readonly Effect[] {
 }
 
 function revisionIn(connection: Database, select: string): number {
-  return Number(connection.prepare(select).pluck().get(PLAYER_ID) ?? 0);
+  return Number(prepared(connection, select).pluck().get(PLAYER_ID) ?? 0);
 }

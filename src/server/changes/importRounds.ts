@@ -1,4 +1,5 @@
 import { type Database } from "better-sqlite3";
+import { prepared } from "@/server/keeper";
 import { roundKeeper } from "@/server/practice";
 import { type RoundContent } from "@/state";
 import { nextId } from "@/wire";
@@ -19,11 +20,12 @@ export function importRounds(
   rounds: readonly RoundContent[],
   nowMs: number,
 ): Imported {
-  const has = connection
-    .prepare("SELECT 1 FROM round WHERE drill = ? AND at_ms = ? AND deleted_at IS NULL")
-    .pluck();
-  const insert = connection.prepare(roundKeeper.insert);
-  const mark = connection.prepare("UPDATE round SET batch = ? WHERE id = ?");
+  const has = prepared(
+    connection,
+    "SELECT 1 FROM round WHERE drill = ? AND at_ms = ? AND deleted_at IS NULL",
+  ).pluck();
+  const insert = prepared(connection, roundKeeper.insert);
+  const mark = prepared(connection, "UPDATE round SET batch = ? WHERE id = ?");
   const batch = nextId(nowMs, Math.random());
   const all = connection.transaction((): Imported => {
     const revision = nextRevision(connection);
@@ -44,11 +46,10 @@ export function importRounds(
 export function undoRoundImport(connection: Database, batch: number): number {
   const all = connection.transaction(() => {
     const revision = nextRevision(connection);
-    return connection
-      .prepare(
-        "UPDATE round SET deleted_at = ?, revision = ? WHERE batch = ? AND deleted_at IS NULL",
-      )
-      .run(new Date().toISOString(), revision, batch).changes;
+    return prepared(
+      connection,
+      "UPDATE round SET deleted_at = ?, revision = ? WHERE batch = ? AND deleted_at IS NULL",
+    ).run(new Date().toISOString(), revision, batch).changes;
   });
   return all.immediate();
 }

@@ -1,11 +1,14 @@
-import { comparisonKeeper } from "@/server/comparisons";
-import { guitarKeeper } from "@/server/guitars";
+import {
+  comparisonKeeper,
+  guitarKeeper,
+  pinKeeper,
+  songKeeper,
+  voicingKeeper,
+  favouriteKeeper,
+  tuningKeeper,
+} from "@/server/tables";
 import { type Keeper } from "@/server/keeper";
-import { pinKeeper } from "@/server/pins";
 import { journalKeeper, roundKeeper } from "@/server/practice";
-import { songKeeper } from "@/server/songs";
-import { voicingKeeper } from "@/server/voicings";
-import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import { type ListedKind } from "@/state";
 
 /** Everything of which there are many. A new kind is one more line. */

@@ -1,4 +1,5 @@
 import { type Database } from "better-sqlite3";
+import { prepared } from "@/server/keeper";
 
 /** Which data these are, and how many changes they have seen. */
 export interface DataMark {
@@ -7,20 +8,22 @@ export interface DataMark {
 }
 
 export function dataMark(connection: Database): DataMark {
-  return connection.prepare("SELECT identity, revision FROM data WHERE id = 1").get() as DataMark;
+  return prepared(connection, "SELECT identity, revision FROM data WHERE id = 1").get() as DataMark;
 }
 
 /** Counts one more change and returns its number. */
 export function nextRevision(connection: Database): number {
-  return connection
-    .prepare("UPDATE data SET revision = revision + 1 WHERE id = 1 RETURNING revision")
+  return prepared(
+    connection,
+    "UPDATE data SET revision = revision + 1 WHERE id = 1 RETURNING revision",
+  )
     .pluck()
     .get() as number;
 }
 
 /** The revision of a change that was made already, by the key that its page gave it; null where it was not. */
 export function revisionOf(connection: Database, key: string): number | null {
-  const found = connection.prepare("SELECT revision FROM change WHERE key = ?").pluck().get(key);
+  const found = prepared(connection, "SELECT revision FROM change WHERE key = ?").pluck().get(key);
   return typeof found === "number" ? found : null;
 }
 
@@ -34,8 +37,10 @@ export function recordChange(
   playerId: number,
   revision: number,
 ): void {
-  connection
-    .prepare("INSERT INTO change (key, player_id, revision) VALUES (?, ?, ?)")
-    .run(key, playerId, revision);
-  connection.prepare("DELETE FROM change WHERE revision <= ?").run(revision - REMEMBERED);
+  prepared(connection, "INSERT INTO change (key, player_id, revision) VALUES (?, ?, ?)").run(
+    key,
+    playerId,
+    revision,
+  );
+  prepared(connection, "DELETE FROM change WHERE revision <= ?").run(revision - REMEMBERED);
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS } from "@/core/arrangement";
 import { findKept, listKept } from "@/server/keeper";
-import { songKeeper } from "@/server/songs";
+import { songKeeper } from "@/server/tables";
 import { type Kept } from "@/state";
 import { markFields, type Act } from "@/wire";
 import { freshDatabase, rigOf, STANDARD } from "../testing";

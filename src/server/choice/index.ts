@@ -1,2 +1,3 @@
 export { changeChoice, loadChoice } from "./repository";
 export { readStart } from "./start";
+export { readRig, SENSELESS } from "./rig";

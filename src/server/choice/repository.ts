@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { Refused, validate } from "@/server/edge";
-import { setAside } from "@/server/setAside";
+import { setAside, prepared } from "@/server/keeper";
 import { DEFAULT_CHOICE, PLAYER_ID, type Choice, type Guitar } from "@/state";
 import { CHOICE_VERSION, choiceFormat, readSaved, type Upgraded } from "@/state/saved";
 import { choiceSchema } from "@/state/schema";
@@ -19,9 +19,10 @@ export interface LoadedChoice extends Upgraded<Choice> {
 
 /** The last choice, brought up to date; where nothing can be read, the defaults on the first guitar as it is tuned now. */
 export function loadChoice(connection: Database, first: Guitar): LoadedChoice {
-  const row = connection
-    .prepare("SELECT content, format, revision FROM choice WHERE player_id = ?")
-    .get(PLAYER_ID) as ChoiceRow | undefined;
+  const row = prepared(
+    connection,
+    "SELECT content, format, revision FROM choice WHERE player_id = ?",
+  ).get(PLAYER_ID) as ChoiceRow | undefined;
   const plain: Choice = { ...DEFAULT_CHOICE, guitarId: first.id, tuningMidi: first.tunedMidi };
   const read = row && readSaved(choiceFormat(plain), row.content, row.format);
   const unread = { value: plain, replaced: row ? ["everything"] : [] };
@@ -46,17 +47,16 @@ export function changeChoice(
   if (replaced.length > 0) {
     setAside(connection, "choice", "SELECT content FROM choice WHERE player_id = ?", PLAYER_ID);
   }
-  connection
-    .prepare(
-      `INSERT INTO choice (player_id, content, format, revision)
+  prepared(
+    connection,
+    `INSERT INTO choice (player_id, content, format, revision)
        VALUES (@id, @content, @format, @revision)
        ON CONFLICT (player_id) DO UPDATE SET content = excluded.content, format = excluded.format,
          revision = excluded.revision`,
-    )
-    .run({
-      id: PLAYER_ID,
-      content: JSON.stringify({ ...value, ...fields }),
-      format: CHOICE_VERSION,
-      revision,
-    });
+  ).run({
+    id: PLAYER_ID,
+    content: JSON.stringify({ ...value, ...fields }),
+    format: CHOICE_VERSION,
+    revision,
+  });
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { NO_FILTER } from "@/core/listing";
-import { readStart } from "@/server/choice";
+import { readStart } from "./start";
 import { validate } from "@/server/edge";
 import { DEFAULT_CHOICE, DEFAULT_VIEW, type Choice } from "@/state";
 import { choiceSchema } from "@/state/schema";

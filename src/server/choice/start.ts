@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { readAddress, readCompareAddress } from "@/formats/address";
-import { readRig, SENSELESS } from "@/server/rig";
+import { readRig, SENSELESS } from "./rig";
 import { DEFAULT_COMPARISON, type Choice, type Comparison, type Guitar, type View } from "@/state";
 import { type Start } from "@/wire";
 import { loadChoice } from "./repository";

@@ -3,12 +3,12 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, test } from "@jest/globals";
 import type Database from "better-sqlite3";
-import { comparisonKeeper } from "@/server/comparisons";
+import { comparisonKeeper } from "@/server/tables";
 import { openDatabase } from "@/server/database";
 import { listKept, unreadableRows } from "@/server/keeper";
 import { DEFAULT_PROFILE, DEFAULT_CHOICE, DEFAULT_COMPARISON } from "@/state";
 import { makeChanges } from "../changes";
-import { listSetAside } from "../setAside";
+import { listSetAside } from "../keeper";
 import { saveEarly } from "../testing";
 import { readStart } from "./start";
 

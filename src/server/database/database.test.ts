@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import { describe, expect, test } from "@jest/globals";
 import { addKept } from "@/server/keeper";
-import { pinKeeper } from "@/server/pins";
+import { pinKeeper } from "@/server/tables";
 import { freshDatabase, pinFor, rigOf } from "../testing";
 
 const data = freshDatabase();

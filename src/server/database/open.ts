@@ -1,7 +1,7 @@
 import { accessSync, constants, existsSync } from "node:fs";
 import { resolve } from "node:path";
 import Database from "better-sqlite3";
-import { ensureGuitars } from "@/server/guitars";
+import { ensureGuitars } from "@/server/tables";
 import { makeCopy } from "./copies";
 import { dataFile, makeFolder, protect } from "./folder";
 import { inspectFile } from "./inspect";

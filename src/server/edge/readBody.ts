@@ -1,5 +1,5 @@
 import { type Schema } from "yup";
-import { joinBytes } from "@/formats/bytes";
+import { joinBytes } from "@/formats/joinBytes";
 import { validate } from "./validate";
 import { Refused, TooLarge } from "./wordedError";
 

@@ -3,12 +3,11 @@ import { type Finger } from "@/core/hand";
 import {
   comparePages,
   neckPages,
-  PAPERS,
   pdfOf,
   type ComparePicture,
   type NeckPicture,
-  type Paper,
 } from "@/formats/sheet";
+import { PAPERS, type Paper } from "@/formats/paper";
 import { MAX_STRINGS } from "@/core/tuning";
 import { readFonts } from "./fonts";
 

@@ -6,7 +6,8 @@ import { MAX_STRINGS, MIN_STRINGS, nameTuning } from "@/core/tuning";
 import { readSheet } from "@/formats/chartText";
 import { alongRoute, retuned, writeAs, type Written } from "@/formats/convert";
 import { FILE_KINDS } from "@/formats/fileKinds";
-import { PAPERS, SHEETS, songSheet } from "@/formats/sheet";
+import { songSheet } from "@/formats/sheet";
+import { PAPERS, SHEETS } from "@/formats/paper";
 import { LONGEST_CHART, LONGEST_NAME } from "@/state";
 import { readFonts } from "./fonts";
 

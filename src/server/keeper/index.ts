@@ -10,3 +10,5 @@ export {
   type SqlValue,
   type Stored,
 } from "./keeper";
+export { prepared } from "./prepared";
+export { listSetAside, setAside, type SetAside } from "./setAside";

@@ -2,6 +2,7 @@ import { type Database } from "better-sqlite3";
 import { type Schema } from "yup";
 import { type Kept, type Listed, type ListedKind } from "@/state";
 import { type Upgraded } from "@/state/saved";
+import { prepared } from "./prepared";
 
 export type SqlValue = string | number | null;
 type Row = Readonly<Record<string, SqlValue>>;
@@ -51,7 +52,7 @@ export function listKept<K extends ListedKind>(
   connection: Database,
   keeper: Keeper<K>,
 ): readonly Stored<K>[] {
-  const rows = connection.prepare(`${keeper.select} WHERE deleted_at IS NULL ORDER BY id`).all();
+  const rows = prepared(connection, `${keeper.select} WHERE deleted_at IS NULL ORDER BY id`).all();
   return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
 }
 
@@ -60,7 +61,7 @@ export function firstKept<K extends ListedKind>(
   connection: Database,
   keeper: Keeper<K>,
 ): Stored<K> | undefined {
-  const rows = connection.prepare(`${keeper.select} WHERE deleted_at IS NULL ORDER BY id`);
+  const rows = prepared(connection, `${keeper.select} WHERE deleted_at IS NULL ORDER BY id`);
   for (const row of rows.iterate()) {
     const found = stored(keeper, row as Row);
     if (found) return found;
@@ -74,7 +75,7 @@ export function findKept<K extends ListedKind>(
   keeper: Keeper<K>,
   id: number,
 ): Stored<K> | undefined {
-  const row = connection.prepare(`${keeper.select} WHERE id = ?`).get(id) as Row | undefined;
+  const row = prepared(connection, `${keeper.select} WHERE id = ?`).get(id) as Row | undefined;
   return (row && stored(keeper, row)) ?? undefined;
 }
 
@@ -84,14 +85,16 @@ export function changedSince<K extends ListedKind>(
   keeper: Keeper<K>,
   revision: number,
 ): readonly Stored<K>[] {
-  const rows = connection.prepare(`${keeper.select} WHERE revision > ? ORDER BY id`).all(revision);
+  const rows = prepared(connection, `${keeper.select} WHERE revision > ? ORDER BY id`).all(
+    revision,
+  );
   return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
 }
 
 /** Rows that this Tenon cannot read, as they stand. */
 export function unreadableRows(connection: Database, keeper: Keeper): readonly Row[] {
   const where = keeper.suspect ? `WHERE ${keeper.suspect} ` : "";
-  const rows = connection.prepare(`${keeper.select} ${where}ORDER BY id`).all() as Row[];
+  const rows = prepared(connection, `${keeper.select} ${where}ORDER BY id`).all() as Row[];
   return rows.filter((row) => stored(keeper, row) === null);
 }
 

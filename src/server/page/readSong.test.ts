@@ -5,7 +5,7 @@ import { join } from "node:path";
 import { makeChanges } from "@/server/changes";
 import { served } from "@/server/database";
 import { seedDemo } from "@/server/seed";
-import { readRig } from "@/server/rig";
+import { readRig } from "@/server/choice";
 import { findSongs, readSong, readSongOrLast } from ".";
 
 let folder = "";

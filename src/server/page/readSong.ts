@@ -1,6 +1,6 @@
 import { served } from "@/server/database";
 import { findKept, listKept } from "@/server/keeper";
-import { songKeeper } from "@/server/songs";
+import { songKeeper } from "@/server/tables";
 import { type OpenedSong } from "@/state";
 
 /** The song of a number; without one, the song that was changed last, unless it archived. */

@@ -1,7 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { ALL_KEEPERS } from "@/server/changes";
-import { unreadableRows } from "@/server/keeper";
-import { listSetAside } from "@/server/setAside";
+import { unreadableRows, listSetAside } from "@/server/keeper";
 
 /** Something that this Tenon cannot read, as it was saved. */
 export interface Unreadable {

@@ -3,14 +3,17 @@ import { MM_PER_INCH } from "@/core/measure";
 import { UNKNOWN_STRING, type StringSpec } from "@/core/strings";
 import { usualMidi } from "@/core/tuning";
 import { changeChoice } from "@/server/choice";
-import { comparisonKeeper } from "@/server/comparisons";
-import { guitarKeeper } from "@/server/guitars";
+import {
+  comparisonKeeper,
+  guitarKeeper,
+  pinKeeper,
+  voicingKeeper,
+  favouriteKeeper,
+  tuningKeeper,
+} from "@/server/tables";
 import { addKept } from "@/server/keeper";
-import { pinKeeper } from "@/server/pins";
 import { addHistory } from "./history";
 import { addSongs } from "./songs";
-import { voicingKeeper } from "@/server/voicings";
-import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import {
   DEFAULT_CHOICE,
   DEFAULT_COMPARISON,

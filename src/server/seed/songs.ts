@@ -3,7 +3,7 @@ import { DEFAULT_SONG_SETTINGS, NO_PLAY_LIMITS, type Mark } from "@/core/arrange
 import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { addKept } from "@/server/keeper";
-import { songKeeper } from "@/server/songs";
+import { songKeeper } from "@/server/tables";
 import { type SongContent } from "@/state";
 
 /** Invented songs with progressions of their own. */

@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { usualMidi } from "@/core/tuning";
-import { guitarKeeper } from "@/server/guitars";
+import { guitarKeeper } from "@/server/tables";
 import { addKept } from "@/server/keeper";
 import {
   newGuitar,
@@ -11,7 +11,7 @@ import {
   type RoundContent,
 } from "@/state";
 import { changeChoice } from "../choice";
-import { readRig } from "../rig";
+import { readRig } from "../choice";
 
 export const STANDARD: readonly number[] = [40, 45, 50, 55, 59, 64];
 

@@ -1,5 +1,5 @@
 import { type Reach } from "@/core/hand";
-import { fingerName } from "@/formats/words";
+import { fingerName } from "@/formats/dampingWords";
 
 const PX_PER_MM = 1.5;
 const BAR = 8;

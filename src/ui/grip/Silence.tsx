@@ -1,5 +1,5 @@
 import { type DampingConflict, type DampingPlan } from "@/core/hand";
-import { dampingLines } from "@/formats/words";
+import { dampingLines } from "@/formats/dampingWords";
 import { conflictText, strumText } from "./reasonWords";
 
 interface SilenceProps {

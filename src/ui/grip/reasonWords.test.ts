@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { readFretting } from "@/core/fretting";
 import { DEFAULT_HAND, rankFingers, type DampingPlan, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
-import { dampingLines } from "@/formats/words";
+import { dampingLines } from "@/formats/dampingWords";
 import { conflictText, damperOnString, strumText } from "./reasonWords";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 22 });

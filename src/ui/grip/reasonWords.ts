@@ -1,5 +1,5 @@
 import { type DampingConflict, type DampingPlan, type SilentString } from "@/core/hand";
-import { damperText, fingerName } from "@/formats/words";
+import { damperText, fingerName } from "@/formats/dampingWords";
 
 /** What keeps a string silent, short enough to stand on the string itself. */
 export function damperOnString({ first }: SilentString): string {

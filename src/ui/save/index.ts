@@ -6,6 +6,6 @@ export { paintSvg } from "./paintSvg";
 export { saveElement } from "./saveElement";
 export { PICTURE_KINDS, type PictureKind, savePicture } from "./savePicture";
 export { saveJson } from "./saveJson";
-export { PDF_PAPERS, savePdf, type PdfPaper } from "./savePdf";
+export { PAPER_OPTIONS, savePdf } from "./savePdf";
 export { saveRows, saveTable } from "./saveTable";
 export { TableButton } from "./TableButton";

@@ -1,4 +1,4 @@
-import { JSON_VERSION } from "@/formats/jsonVersion";
+import { JSON_VERSION } from "@/formats/fileKinds";
 import { download } from "./download";
 import { fileName } from "./fileName";
 

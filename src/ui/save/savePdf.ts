@@ -1,17 +1,16 @@
 import { type Result } from "@/core/result";
+import { PAPERS, type Paper } from "@/formats/paper";
 import { download } from "./download";
 
+const PAPER_NAMES: Readonly<Record<Paper, string>> = { a4: "A4", letter: "Letter" };
+
 /** Papers, and what players call them. */
-export const PDF_PAPERS = [
-  ["a4", "A4"],
-  ["letter", "Letter"],
-] as const;
-export type PdfPaper = (typeof PDF_PAPERS)[number][0];
+export const PAPER_OPTIONS = PAPERS.map((paper) => [paper, PAPER_NAMES[paper]] as const);
 
 /** Has what a page shows drawn on paper, and saves it. Throws an Error with words where it cannot be. */
 export async function savePdf(
   kind: "neck" | "compare",
-  paper: PdfPaper,
+  paper: Paper,
   picture: object,
   name: string,
 ): Promise<void> {

@@ -1,5 +1,5 @@
 import { success } from "@/core/result";
-import { comparisonKeeper } from "@/server/comparisons";
+import { comparisonKeeper } from "@/server/tables";
 import { served } from "@/server/database";
 import { answer, NotFound } from "@/server/edge";
 import { findKept } from "@/server/keeper";

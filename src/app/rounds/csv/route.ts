@@ -3,7 +3,7 @@ import { readRoundsCsv, roundsCsv } from "@/formats/csv";
 import { importRounds } from "@/server/changes";
 import { served, write } from "@/server/database";
 import { answer, fileResponse, readText } from "@/server/edge";
-import { guitarKeeper } from "@/server/guitars";
+import { guitarKeeper } from "@/server/tables";
 import { listKept } from "@/server/keeper";
 import { roundKeeper } from "@/server/practice";
 

@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { validate } from "@/server/edge";
-import { setAside } from "@/server/setAside";
+import { setAside, prepared } from "@/server/keeper";
 import { DEFAULT_PROFILE, PLAYER_ID, type Profile } from "@/state";
 import { PROFILE_FORMAT, readSaved, type Upgraded } from "@/state/saved";
 import { profileSchema } from "@/state/schema";
@@ -15,9 +15,9 @@ interface PlayerRow {
 export function loadProfile(
   connection: Database,
 ): Upgraded<Profile> & { readonly revision: number } {
-  const row = connection
-    .prepare("SELECT profile, format, revision FROM player WHERE id = ?")
-    .get(PLAYER_ID) as PlayerRow | undefined;
+  const row = prepared(connection, "SELECT profile, format, revision FROM player WHERE id = ?").get(
+    PLAYER_ID,
+  ) as PlayerRow | undefined;
   const read = row && readSaved(PROFILE_FORMAT, row.profile, row.format);
   const unread = { value: DEFAULT_PROFILE, replaced: row ? ["everything"] : [] };
   return { ...(read ?? unread), revision: row?.revision ?? 0 };
@@ -34,16 +34,15 @@ export function changeProfile(
   if (replaced.length > 0) {
     setAside(connection, "profile", "SELECT profile FROM player WHERE id = ?", PLAYER_ID);
   }
-  connection
-    .prepare(
-      `INSERT INTO player (id, profile, format, revision) VALUES (@id, @profile, @format, @revision)
+  prepared(
+    connection,
+    `INSERT INTO player (id, profile, format, revision) VALUES (@id, @profile, @format, @revision)
        ON CONFLICT (id) DO UPDATE SET profile = excluded.profile, format = excluded.format,
          revision = excluded.revision`,
-    )
-    .run({
-      id: PLAYER_ID,
-      profile: JSON.stringify(next),
-      format: PROFILE_FORMAT.version,
-      revision,
-    });
+  ).run({
+    id: PLAYER_ID,
+    profile: JSON.stringify(next),
+    format: PROFILE_FORMAT.version,
+    revision,
+  });
 }

@@ -1,6 +1,6 @@
 import { Unzip, UnzipInflate, UnzipPassThrough } from "fflate";
 import { failure, success, type Result } from "@/core/result";
-import { joinBytes } from "@/formats/bytes";
+import { joinBytes } from "@/formats/joinBytes";
 
 const MAX_FILES = 200;
 const PACKED = "it is packed in a way that Tenon does not read; pack it as a plain zip";

@@ -2,7 +2,7 @@ import { type Database } from "better-sqlite3";
 import { usualMidi } from "@/core/tuning";
 import { addKept, firstKept } from "@/server/keeper";
 import { newGuitar, type GuitarContent } from "@/state";
-import { guitarKeeper } from "./keeper";
+import { guitarKeeper } from "./guitars";
 
 /** One plain guitar for each usual number of strings, so that every tuning has a neck. */
 const PLAIN: readonly GuitarContent[] = [

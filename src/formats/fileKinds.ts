@@ -57,3 +57,6 @@ export function kindOfName(name: string): FileKind | null {
   const extension = /\.([A-Za-z]+)$/.exec(name)?.[1]?.toLowerCase() ?? "";
   return KIND_OF[extension] ?? null;
 }
+
+/** The version of Tenon's own JSON files; docs/formats.md says what each holds. */
+export const JSON_VERSION = 1;

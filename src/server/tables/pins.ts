@@ -1,5 +1,5 @@
 import { type Database } from "better-sqlite3";
-import { readColumn, whole, type Keeper } from "@/server/keeper";
+import { readColumn, whole, type Keeper, prepared } from "@/server/keeper";
 import { type PinContent } from "@/state";
 import { FINGERS_FORMAT, FRETTING_FORMAT, MIDI_FORMAT, VOICING_FORMAT } from "@/state/saved";
 import { pinSchema } from "@/state/schema";
@@ -56,11 +56,10 @@ function toRow(pin: PinContent) {
 
 /** The same grip for the same chord is pinned once. */
 function findSame(connection: Database, pin: PinContent): number | null {
-  const row = connection
-    .prepare(
-      `SELECT id FROM pin WHERE guitar_id = @guitarId AND tuning_midi = @tuningMidi AND root = @root
+  const row = prepared(
+    connection,
+    `SELECT id FROM pin WHERE guitar_id = @guitarId AND tuning_midi = @tuningMidi AND root = @root
          AND stack = @voicing AND fretting = @fretting AND fingers = @fingers AND deleted_at IS NULL`,
-    )
-    .get(toRow(pin)) as { readonly id: number } | undefined;
+  ).get(toRow(pin)) as { readonly id: number } | undefined;
   return row?.id ?? null;
 }

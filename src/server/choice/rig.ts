@@ -1,12 +1,16 @@
 import { type Database } from "better-sqlite3";
-import { comparisonKeeper } from "@/server/comparisons";
-import { ensureGuitars, guitarKeeper } from "@/server/guitars";
+import {
+  comparisonKeeper,
+  ensureGuitars,
+  guitarKeeper,
+  pinKeeper,
+  loadProfile,
+  songKeeper,
+  voicingKeeper,
+  favouriteKeeper,
+  tuningKeeper,
+} from "@/server/tables";
 import { listKept, type Keeper, type Stored } from "@/server/keeper";
-import { pinKeeper } from "@/server/pins";
-import { loadProfile } from "@/server/profile";
-import { songKeeper } from "@/server/songs";
-import { voicingKeeper } from "@/server/voicings";
-import { favouriteKeeper, tuningKeeper } from "@/server/tunings";
 import { type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
 import { sortKept } from "@/wire";
 

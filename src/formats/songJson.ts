@@ -4,7 +4,7 @@ import { type Finger } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { failure, success, type Result } from "@/core/result";
 import { MAX_STRINGS, MIN_STRINGS, nameTuning, type Tuning } from "@/core/tuning";
-import { JSON_VERSION } from "@/formats/jsonVersion";
+import { JSON_VERSION } from "@/formats/fileKinds";
 import { MARKS, type Score } from "@/formats/score";
 
 /** A song as a value that can be written as JSON. */

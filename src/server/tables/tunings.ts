@@ -1,5 +1,5 @@
 import { type Database } from "better-sqlite3";
-import { readColumn, whole, type Keeper } from "@/server/keeper";
+import { readColumn, whole, type Keeper, prepared } from "@/server/keeper";
 import { MIDI_FORMAT } from "@/state/saved";
 import { favouriteSchema, ownTuningSchema } from "@/state/schema";
 
@@ -49,8 +49,9 @@ export const favouriteKeeper: Keeper<"favourite"> = {
 };
 
 function findSame(connection: Database, { midi }: { readonly midi: readonly number[] }) {
-  const row = connection
-    .prepare("SELECT id FROM favourite WHERE midi = ? AND deleted_at IS NULL")
-    .get(JSON.stringify(midi)) as { readonly id: number } | undefined;
+  const row = prepared(
+    connection,
+    "SELECT id FROM favourite WHERE midi = ? AND deleted_at IS NULL",
+  ).get(JSON.stringify(midi)) as { readonly id: number } | undefined;
   return row?.id ?? null;
 }

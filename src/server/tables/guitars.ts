@@ -1,7 +1,7 @@
 import { type Database } from "better-sqlite3";
 import { UNKNOWN_STRING } from "@/core/strings";
 import { Refused } from "@/server/edge";
-import { readColumn, type Keeper, type SqlValue } from "@/server/keeper";
+import { readColumn, type Keeper, type SqlValue, prepared } from "@/server/keeper";
 import { type Bridge, type KeptGuitar } from "@/state";
 import { fitTuned } from "@/wire";
 import { MIDI_FORMAT, type Upgraded } from "@/state/saved";
@@ -91,8 +91,9 @@ function readStrings(
 }
 
 function mayDelete(connection: Database, id: number): void {
-  const other = connection
-    .prepare("SELECT 1 FROM guitar WHERE id <> ? AND deleted_at IS NULL LIMIT 1")
-    .get(id);
+  const other = prepared(
+    connection,
+    "SELECT 1 FROM guitar WHERE id <> ? AND deleted_at IS NULL LIMIT 1",
+  ).get(id);
   if (!other) throw new Refused("guitar", "Tenon needs one guitar; add another first.");
 }

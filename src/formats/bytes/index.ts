@@ -1,1 +1,0 @@
-export { joinBytes } from "./joinBytes";

@@ -1,1 +1,0 @@
-export { readJson, songJson, tuningsJson, type FromJson } from "./songJson";

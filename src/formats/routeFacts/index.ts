@@ -1,1 +1,0 @@
-export { routeFacts, type ChangeFacts, type RouteFacts, type StopFacts } from "./routeFacts";

@@ -1,1 +1,0 @@
-export { damperText, dampingLines, fingerName, type DampingLine } from "./dampingWords";

@@ -1,1 +1,0 @@
-export { escapeXml } from "./escapeXml";

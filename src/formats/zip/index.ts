@@ -1,1 +1,0 @@
-export { unzipped } from "./unzipped";

@@ -1,1 +1,0 @@
-export { comparisonKeeper } from "./keeper";

@@ -1,2 +1,0 @@
-export { guitarKeeper } from "./keeper";
-export { ensureGuitars } from "./plainGuitars";

@@ -1,1 +1,0 @@
-export { pinKeeper } from "./keeper";

@@ -1,1 +1,0 @@
-export { changeProfile, loadProfile } from "./repository";

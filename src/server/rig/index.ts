@@ -1,1 +1,0 @@
-export { readRig, SENSELESS } from "./rig";

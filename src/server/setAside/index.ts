@@ -1,1 +1,0 @@
-export { listSetAside, setAside, type SetAside } from "./setAside";

@@ -1,1 +1,0 @@
-export { songKeeper } from "./keeper";

@@ -1,1 +1,0 @@
-export { favouriteKeeper, tuningKeeper } from "./keepers";

@@ -1,1 +1,0 @@
-export { voicingKeeper } from "./keeper";
