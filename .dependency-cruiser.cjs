@@ -21,7 +21,6 @@ const CORE_ORDER = [
   "preference",
   "grip",
   "sound",
-  "reasons",
   "listing",
   "neighbours",
   "reading",

@@ -1,4 +1,5 @@
-import { bruteForceVoicing, findSetFrettings, findVoicingFrettings } from "@/core/fretting";
+import { findSetFrettings, findVoicingFrettings } from "@/core/fretting";
+import { bruteForceVoicing } from "@/core/fretting/testing";
 import { findGrips, rankGrips } from "@/core/grip";
 import { DEFAULT_HAND, handReachMm, rankFingers } from "@/core/hand";
 import { makeNeck, type Neck } from "@/core/neck";

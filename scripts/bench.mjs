@@ -17,11 +17,11 @@ import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BUNDLED = ["stack", "search", "tuner", "fit", "place", "tempo", "route"];
+const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route"];
 const BROWSER = ["paint", "page", "song", "clocks"];
 const SERVER = ["durability", "practice"];
 const PLAIN = ["formats", "fuzz"];
-const name = process.argv[2] ?? "stack";
+const name = process.argv[2] ?? "voicing";
 
 const ALL = [...BUNDLED, ...BROWSER, ...SERVER, ...PLAIN];
 if (!ALL.includes(name)) {

@@ -1,5 +1,6 @@
 import { expect, test } from "@jest/globals";
-import { makeBand, type Sounding } from ".";
+import { makeBand } from ".";
+import { type Sounding } from "./band";
 
 /** As much of an audio context as a band asks for; notes when each source is started and stopped. */
 function fakeContext(currentTime: number) {

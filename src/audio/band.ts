@@ -22,7 +22,7 @@ export type ScheduledSound =
       readonly isAccented: boolean;
     };
 
-export interface BandOptions {
+interface BandOptions {
   readonly gain: boolean;
   /** 0 silent to 1. */
   readonly loudness: number;
@@ -45,7 +45,7 @@ export const CLICK_S = 0.03;
 const CLICK_HZ = { accent: 1760, beat: 1175, between: 700 } as const;
 const CLICK_LEVEL = { accent: 0.9, beat: 0.6, between: 0.35 } as const;
 
-export interface Band {
+interface Band {
   /** Schedules sounds; those that are over already are left out. */
   readonly schedule: (sounds: readonly Sounding[]) => void;
   /** How loud everything is from now on, 0 silent to 1. */

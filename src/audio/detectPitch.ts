@@ -2,8 +2,8 @@ import { PitchDetector } from "pitchy";
 import { decimate, lowPass } from "./lowPass";
 
 /** The range that the tuner hears, in Hz: the lowest string of a ten-string guitar to a high one. */
-export const LOWEST_DETECTED_HZ = 18;
-export const HIGHEST_DETECTED_HZ = 1000;
+const LOWEST_DETECTED_HZ = 18;
+const HIGHEST_DETECTED_HZ = 1000;
 
 export interface DetectedPitch {
   readonly hz: number;

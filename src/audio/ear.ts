@@ -12,7 +12,7 @@ import { openMicrophone, tap, type SampleBlock } from "./tap";
 export type Listened = "microphone" | Simulated;
 
 /** What is known of the sound that Tenon itself makes. */
-export interface KnownClicks {
+interface KnownClicks {
   /** When each leaves the clock, in s. */
   readonly clicks: readonly { readonly atS: number; readonly strength: ClickStrength }[];
   readonly latencyS: number;

@@ -23,7 +23,7 @@ const GAIN_TRIM_DB = -9;
 
 let playing: Player | null = null;
 
-export interface GripSound {
+interface GripSound {
   readonly manner: Manner;
   readonly gain: boolean;
   /** 0 silent to 1. */
@@ -69,7 +69,7 @@ export async function playGrip(
 }
 
 /** Ends what sounds. */
-export function stopGrip(): void {
+function stopGrip(): void {
   playing?.stop();
   playing = null;
 }

@@ -45,7 +45,7 @@ export async function playTone(hz: number, seconds: number): Promise<void> {
   };
 }
 
-export function stopTone(): void {
+function stopTone(): void {
   stopSounding?.();
   stopSounding = null;
 }

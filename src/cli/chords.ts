@@ -21,7 +21,7 @@ import { MAX_STRINGS } from "@/core/tuning";
 
 /** What `compare` and `search` have in common: chords, how they are played, and what counts. */
 
-export type ChordsArgument = string | readonly (string | number)[];
+type ChordsArgument = string | readonly (string | number)[];
 
 const chordArgument = mixed<string | number>()
   .required()

@@ -1,6 +1,6 @@
 import { failure, success, type Result } from "@/core/result";
 
-export interface CommandOptions {
+interface CommandOptions {
   readonly json: boolean;
   readonly args: Readonly<Record<string, unknown>>;
 }

@@ -86,7 +86,7 @@ export const routeSchema = object({
 export type RouteArguments = InferType<typeof routeSchema>;
 
 /** Routes, with what they were planned from. */
-export interface PlannedRoutes {
+interface PlannedRoutes {
   readonly neck: Neck;
   readonly chords: readonly Chord[];
   readonly routes: readonly TimedRoute[];

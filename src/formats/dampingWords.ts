@@ -14,7 +14,7 @@ export function fingerName(finger: Finger): string {
 }
 
 /** One line of a damping plan: strings as the player counts them, thick to thin, and what to do. */
-export interface DampingLine {
+interface DampingLine {
   readonly strings: readonly number[];
   readonly text: string;
   readonly isSafe: boolean;

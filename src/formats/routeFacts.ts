@@ -11,7 +11,7 @@ export interface RouteFacts {
   readonly cleanTempoBpm: number | null;
 }
 
-export interface StopFacts {
+interface StopFacts {
   readonly fretting: Fretting;
   readonly fingers: readonly (Finger | 0)[];
   readonly effort: number;

@@ -30,7 +30,7 @@ export function tuningsJson(tunings: readonly Tuning[]) {
 }
 
 /** What one of Tenon's own files holds. */
-export type FromJson =
+type FromJson =
   | { readonly kind: "song"; readonly score: Score }
   | { readonly kind: "tunings"; readonly tunings: readonly Tuning[] };
 

@@ -3,7 +3,7 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 
 /** A file that the player brings in; null before one is chosen. */
-export interface BroughtIn {
+interface BroughtIn {
   readonly file: File | null;
 }
 

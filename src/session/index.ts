@@ -7,7 +7,7 @@ export {
   type Steps,
 } from "./document";
 export { askServer } from "./askServer";
-export { useBringIn, useBroughtIn, type BroughtIn } from "./bringIn";
+export { useBringIn, useBroughtIn } from "./bringIn";
 export { fetchSong } from "./fetchSong";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";

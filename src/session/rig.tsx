@@ -21,10 +21,7 @@ import { overwritten, SavingProvider, useOutbox, withOwn, type OwnFields } from 
  * is saved, or with a word that it waits. Answers the last outcome, null where something was refused; while it waits
  * there is no answer yet.
  */
-export type MakeChange = (
-  acts: KeyedAct | readonly KeyedAct[],
-  done?: Notice,
-) => Promise<Outcome | null>;
+type MakeChange = (acts: KeyedAct | readonly KeyedAct[], done?: Notice) => Promise<Outcome | null>;
 
 /** An act, perhaps under a key that its page made already. */
 type KeyedAct = Act & { readonly key?: string };

@@ -10,7 +10,7 @@ import { useSettings } from "./documents";
 import { useTell } from "./notices";
 import { useRig } from "./rig";
 
-export interface HearingState extends Omit<HearBarState, "hear"> {
+interface HearingState extends Omit<HearBarState, "hear"> {
   /** Sounds pitches in the order they are struck, at the player's reference pitch. */
   readonly hear: (pitches: readonly Midi[], manner: Manner) => void;
   /** Says once that loud practice harms hearing, before the first sound. */

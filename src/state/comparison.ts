@@ -9,7 +9,7 @@ export const HOLDS = ["chord", "pitches", "shape"] as const;
 export type ComparedBy = (typeof HOLDS)[number];
 
 /** A tuning on one of the player's guitars. */
-export interface ComparedColumn {
+interface ComparedColumn {
   readonly guitarId: number;
   readonly midi: readonly Midi[];
 }

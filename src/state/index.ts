@@ -37,7 +37,6 @@ export {
   type Listed,
   type ListedKind,
   isLogged,
-  type LoggedKind,
   type RigKind,
 } from "./kept";
 export {
@@ -55,7 +54,7 @@ export { type OwnTuning, callTuning } from "./ownTuning";
 export { type Pin, type PinContent, findPin } from "./pin";
 export { placeAt, type Placed } from "./place";
 export { DEFAULT_PROFILE, NAMINGS, type Naming, type Profile } from "./profile";
-export { type Favourite, type OpenedComparison, type Rig, type SavedComparison } from "./rig";
+export { type OpenedComparison, type Rig, type SavedComparison } from "./rig";
 export {
   LONGEST_CHART,
   LONGEST_NAME,

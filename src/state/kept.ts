@@ -38,8 +38,8 @@ export type Kind = keyof Kept;
 export type ListedKind = Exclude<Kind, "profile" | "choice">;
 
 /** Kinds that pages read a part at a time; all others are in the rig of every page. */
-export const LOGGED_KINDS = ["round", "journal"] as const;
-export type LoggedKind = (typeof LOGGED_KINDS)[number];
+const LOGGED_KINDS = ["round", "journal"] as const;
+type LoggedKind = (typeof LOGGED_KINDS)[number];
 export type RigKind = Exclude<ListedKind, LoggedKind>;
 
 export function isLogged(kind: Kind): kind is LoggedKind {

@@ -21,7 +21,7 @@ export interface OpenedComparison extends SavedComparison {
 }
 
 /** A favourite tuning. */
-export interface Favourite extends Placed {
+interface Favourite extends Placed {
   readonly id: number;
   readonly midi: readonly Midi[];
 }

@@ -13,7 +13,6 @@ export { type FilePreview, type PreviewLine, type SongPreview } from "./filePrev
 export { nextId } from "./nextId";
 export { renameInChange } from "./olderChange";
 export {
-  SPANS,
   type DrillStanding,
   type LogDrill,
   type LoggedNote,

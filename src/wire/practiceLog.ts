@@ -11,8 +11,7 @@ export interface LogSums {
 }
 
 /** A day, a week from its Monday, or a month from its first. */
-export const SPANS = ["day", "week", "month"] as const;
-export type Span = (typeof SPANS)[number];
+export type Span = "day" | "week" | "month";
 
 export interface LogSpan extends LogSums {
   readonly from: string;

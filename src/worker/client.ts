@@ -11,7 +11,7 @@ export {
 } from "./api";
 
 /** Questions that may take seconds; each kind has a worker of its own. */
-export type SlowKind =
+type SlowKind =
   | "grips"
   | "counts"
   | "routes"

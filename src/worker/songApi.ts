@@ -97,14 +97,14 @@ export interface SongPlanRequest extends Omit<SongRequest, "arrangement" | "book
 }
 
 /** A saved song, and how it is played. */
-export interface DrillRequest {
+interface DrillRequest {
   readonly id: number;
   readonly name: string;
   readonly asked: SongPlanRequest;
 }
 
 /** The tightest changes of a song as drills, and the pitch classes of its roots. */
-export interface SongDrills {
+interface SongDrills {
   readonly drills: readonly PlayedDrill[];
   readonly roots: readonly number[];
 }

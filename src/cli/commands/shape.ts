@@ -34,7 +34,7 @@ interface ShapeValues {
   readonly guitar?: Parameters<typeof toNeck>[0]["guitar"];
 }
 
-export interface FingeredShape {
+interface FingeredShape {
   readonly neck: Neck;
   readonly hand: Hand;
   /** Easiest first; empty where this hand cannot hold it. */

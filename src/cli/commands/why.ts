@@ -1,6 +1,6 @@
 import { object } from "yup";
 import { defineCommand } from "@/cli/command";
-import { explain, type Reason } from "@/core/reasons";
+import { explain, type Reason } from "@/cli/reasons";
 import { failure, success } from "@/core/result";
 import { fingerShape, shapeArguments } from "./shape";
 

@@ -20,7 +20,7 @@ export const ADVICE = [
   "two notes",
   "root only",
 ] as const;
-export type AdviceKind = (typeof ADVICE)[number];
+type AdviceKind = (typeof ADVICE)[number];
 
 export interface Advice {
   readonly kind: AdviceKind;
@@ -37,7 +37,7 @@ export interface Advice {
   readonly changeTempoBpm: number | null;
 }
 
-export interface AdviceRequest extends Omit<SongRequest, "arrangement"> {
+interface AdviceRequest extends Omit<SongRequest, "arrangement"> {
   readonly chart: Chart;
   readonly settings: SongSettings;
   /** The change, between the chords of the route. */

@@ -43,7 +43,7 @@ export interface ArrangedChord {
 }
 
 /** A bar as it is played; times in quarters. */
-export interface ArrangedBar {
+interface ArrangedBar {
   readonly section: number;
   readonly bar: number;
   readonly start: number;

@@ -8,11 +8,11 @@ import { NO_PLAY_LIMITS, type Mark, type PlayLimits, type SongSettings } from ".
 import { planRouteOfKind } from "./routesOfKinds";
 
 /** What may forbid every grip of a chord. */
-export const BLOCKERS = ["frets", "rootStrings", "openStrings", "maxNotes", "forbidden"] as const;
+const BLOCKERS = ["frets", "rootStrings", "openStrings", "maxNotes", "forbidden"] as const;
 export type Blocker = (typeof BLOCKERS)[number];
 
 /** A chord that has no grip, and what would give it one. */
-export interface BlockedChord {
+interface BlockedChord {
   readonly name: string;
   readonly section: string;
   /** The first bar in which it comes, as played, from 0. */
@@ -24,7 +24,7 @@ export interface BlockedChord {
 }
 
 /** The whole song without one of its limits: what it would cost. */
-export interface Loosened {
+interface Loosened {
   readonly without: Blocker;
   readonly settings: SongSettings;
   /** Effort points of the route, all chords played. */

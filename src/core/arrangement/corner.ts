@@ -9,7 +9,7 @@ import {
 } from "@/core/pitch";
 
 /** A root of a corner, and where it lies. */
-export interface CornerRoot {
+interface CornerRoot {
   readonly numeral: "I" | "IV" | "V";
   readonly name: string;
   /** From the thickest, 0. */

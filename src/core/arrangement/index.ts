@@ -1,30 +1,17 @@
 export { placeOf } from "./placeOf";
 export { easeSong, NO_EASE, type Ease } from "./ease";
-export { ADVICE, adviseOn, type Advice, type AdviceKind } from "./advice";
-export {
-  arrange,
-  MAX_CHORDS,
-  type ArrangedChord,
-  type Arrangement,
-  type ArrangedBar,
-} from "./arrange";
-export {
-  BLOCKERS,
-  findBlocked,
-  type Blockage,
-  type BlockedChord,
-  type Blocker,
-  type Loosened,
-} from "./blocked";
+export { adviseOn, type Advice } from "./advice";
+export { arrange, MAX_CHORDS, type ArrangedChord, type Arrangement } from "./arrange";
+export { findBlocked, type Blockage, type Blocker } from "./blocked";
 export {
   DEFAULT_DOWN_STROKES_BPM,
   FASTEST_DOWN_STROKES_BPM,
   hardDownStrokes,
   SLOWEST_DOWN_STROKES_BPM,
 } from "./downStrokes";
-export { addMark, marksAt } from "./marks";
+export { addMark } from "./marks";
 export { sectionKeys } from "./sectionKeys";
-export { gripsOf, planSong, type SongRoute } from "./planSong";
+export { gripsOf, type SongRoute } from "./planSong";
 export { type SongRequest } from "./request";
 export {
   DEFAULT_SONG_SETTINGS,
@@ -40,17 +27,10 @@ export {
   type SongSettings,
   type RouteKind,
 } from "./settings";
-export {
-  HOLDS_AT_TEMPO,
-  holdsAt,
-  type HoldsAtTempo,
-  type SongChange,
-  type TempoLimit,
-  type TimedSong,
-} from "./timeSong";
+export { type HoldsAtTempo, type SongChange } from "./timeSong";
 export { keyOf } from "./keyOf";
 export { nameRoutes, type NamedRoute } from "./nameRoutes";
 export { planRouteOfKind, planNamedRoutes } from "./routesOfKinds";
-export { cornerOf, type Corner, type CornerRoot } from "./corner";
+export { cornerOf, type Corner } from "./corner";
 export { countInOf, countWord, roundOf, type PlayEvent, type Round } from "./timeline";
 export { gripLimitsOf } from "./requestedNotes";

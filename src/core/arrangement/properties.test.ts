@@ -12,7 +12,8 @@ import {
   textureText,
   TOUCHES,
 } from "@/core/song";
-import { addMark, arrange, countInOf, DEFAULT_SONG_SETTINGS, marksAt, roundOf, type Mark } from ".";
+import { addMark, arrange, countInOf, DEFAULT_SONG_SETTINGS, roundOf, type Mark } from ".";
+import { marksAt } from "./marks";
 
 const word = fc.constantFrom("A5", "D5", "E5!", "<G5", ".", "r", "N.C.", "C5~muted+eighths", "Q7");
 const bar = fc.array(word, { minLength: 1, maxLength: 4 }).map((words) => `| ${words.join(" ")} `);

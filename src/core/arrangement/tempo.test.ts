@@ -4,7 +4,6 @@ import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { readChart } from "@/core/song";
 import {
-  ADVICE,
   adviseOn,
   DEFAULT_DOWN_STROKES_BPM,
   DEFAULT_SONG_SETTINGS,
@@ -13,6 +12,7 @@ import {
   type Mark,
   type SongSettings,
 } from ".";
+import { ADVICE } from "./advice";
 import { makeSong } from "./testing";
 
 describe("what holds at tempo", () => {

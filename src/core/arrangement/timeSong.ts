@@ -19,15 +19,14 @@ import { lowestOf } from "./figures";
 import { type SongRequest } from "./request";
 
 /** The verdict at a tempo; "tight" is what only the fastest players of the level manage. */
-export const HOLDS_AT_TEMPO = ["holds", "tight", "too fast"] as const;
-export type HoldsAtTempo = (typeof HOLDS_AT_TEMPO)[number];
+export type HoldsAtTempo = "holds" | "tight" | "too fast";
 
 export interface SongChange extends TimedChange {
   readonly holds: HoldsAtTempo;
 }
 
 /** What limits a song's tempo first: a change of its route, or the down strokes of one of its chords. */
-export type TempoLimit =
+type TempoLimit =
   | { readonly kind: "change"; readonly change: number }
   | { readonly kind: "down strokes"; readonly chord: number };
 
@@ -127,7 +126,7 @@ function mean(numbers: readonly number[]): number {
 }
 
 /** The verdict at a tempo. */
-export function holdsAt(
+function holdsAt(
   tempoBpm: number,
   { cleanTempoBpm, possibleTempoBpm }: ChangeTempos,
 ): HoldsAtTempo {

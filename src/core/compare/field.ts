@@ -10,7 +10,7 @@ import { stringRetuningCost } from "./retuning";
 import { tuningDigits, type SearchSpace } from "./searchSpace";
 
 /** Tunings that agree on some strings. */
-export interface Groups {
+interface Groups {
   /** By row: the group it belongs to. */
   readonly ofRow: Int32Array;
   /** The groups' pitches, the strings sounding as they do with the capo; a string that need not agree has any one of its own. */

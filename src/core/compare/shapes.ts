@@ -2,7 +2,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Midi } from "@/core/pitch";
 
 /** Strings of the same number, from the thinnest (1), of which one tuning's differ alike from another's. */
-export interface StringShift {
+interface StringShift {
   readonly strings: readonly number[];
   /** Semitones from the one tuning to the other; negative where they hang lower there. */
   readonly semitones: number;
@@ -32,7 +32,7 @@ export function shapeShift(from: readonly Midi[], to: readonly Midi[]): ShapeShi
 }
 
 /** The frets of a shape on a neck with more or fewer strings, matched from the thinnest. */
-export interface FittedShape {
+interface FittedShape {
   readonly fretting: Fretting;
   /** Whether a string that sounds is not there. */
   readonly isCut: boolean;

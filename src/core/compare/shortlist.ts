@@ -9,7 +9,7 @@ export interface ScoredTuning {
 }
 
 /** The best tunings of a search so far, up to a number. */
-export interface Shortlist {
+interface Shortlist {
   readonly best: () => readonly ScoredTuning[];
   /** What a tuning must not exceed to come in; Infinity while there is room. */
   readonly worst: () => number;

@@ -6,7 +6,7 @@ import { type Neck } from "@/core/neck";
 import { type Midi } from "@/core/pitch";
 
 /** A grip and what it costs this player, in effort points. */
-export interface WeighedGrip {
+interface WeighedGrip {
   readonly grip: Grip;
   readonly cost: number;
 }

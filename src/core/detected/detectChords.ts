@@ -17,7 +17,7 @@ export interface DetectedNote {
 }
 
 /** A chord that notes say, and how sure it is: the share of what sounds that belongs to it, less where its root is not lowest. */
-export interface DetectedChord {
+interface DetectedChord {
   readonly name: string;
   readonly start: number;
   readonly beats: number;

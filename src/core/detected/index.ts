@@ -1,1 +1,1 @@
-export { detectChords, type DetectedChord, type DetectedNote } from "./detectChords";
+export { detectChords, type DetectedNote } from "./detectChords";

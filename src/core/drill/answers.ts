@@ -13,7 +13,7 @@ export type Answer =
   /** What was heard, in half steps. */
   | { readonly kind: "pitch"; readonly midi: number };
 
-export type AnswerVerdict = "right" | "wrong" | "more";
+type AnswerVerdict = "right" | "wrong" | "more";
 
 /** Sharper or flatter than this is heard, and than this is out of tune; in cents (judgements). */
 const [PRESSED_CENTS, OUT_CENTS] = [6, 15];

@@ -15,7 +15,6 @@ import { seededRandom } from "@/core/random";
 import { readChart } from "@/core/song";
 import { cardId, learningOrder } from "@/core/recall";
 import {
-  QUESTION_KINDS,
   askQuestion,
   drillsOf,
   fretToFret,
@@ -29,6 +28,7 @@ import {
   type PlayedDrill,
   type Question,
 } from ".";
+import { QUESTION_KINDS } from "./drill";
 
 const rigOf = (neck: Neck): DrillRig => ({ neck, player: {}, accidentals: "mixed" });
 const STANDARD = rigOf(standardNeck());

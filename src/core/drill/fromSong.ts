@@ -3,7 +3,7 @@ import { type PlayedDrill } from "./drill";
 import { startTempo } from "./startTempo";
 
 /** A song, as drills are taken from it. */
-export interface DrilledSong {
+interface DrilledSong {
   readonly id: number;
   readonly name: string;
   readonly text: string;

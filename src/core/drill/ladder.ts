@@ -44,7 +44,7 @@ const CLEAN_TO_CLIMB = 2;
 const MISSED_TO_FALL = 2;
 const FALL_SHARE = 0.8;
 /** From a beat to nothing, in quarters. */
-export const CHANGE_ROOMS = [1, 0.5, 0] as const;
+const CHANGE_ROOMS = [1, 0.5, 0] as const;
 
 /** Where a drill begins. */
 export function firstRung(startBpm: number, settings: LadderSettings): Rung {
@@ -100,7 +100,7 @@ export function rungFor(
 }
 
 /** Where rounds lead, in their order; a tempo that the player chose begins a rung of its own. */
-export function rungAfter(
+function rungAfter(
   rounds: readonly LadderRound[],
   startBpm: number,
   settings: LadderSettings,

@@ -11,13 +11,13 @@ export interface NeckPlace {
 }
 
 /** Notes that sound together, and how they are played. */
-export interface QuestionSound {
+interface QuestionSound {
   readonly midi: readonly Midi[];
   readonly touch: "ringing" | "muted" | "choked";
 }
 
 /** What is right. */
-export type Expected =
+type Expected =
   | { readonly kind: "note"; readonly pitchClass: PitchClass }
   /** All of them, in any order. */
   | { readonly kind: "places"; readonly places: readonly NeckPlace[] }
@@ -40,7 +40,7 @@ export interface Question {
 }
 
 /** Numbers from 0 up to, but without, 1. */
-export type Random = () => number;
+type Random = () => number;
 
 /**
  * A question of a kind; about a card where one is given and the kind has cards. Null where the neck has nothing of that

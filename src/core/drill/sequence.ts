@@ -3,7 +3,7 @@ import { type PlayedDrill } from "./drill";
 import { type DrillGrip } from "./grips";
 
 /** A bar of a drill: a grip, perhaps in a texture of its own, or a bar to go back in. */
-export type DrillBar = (DrillGrip & { readonly texture?: string }) | "rest";
+type DrillBar = (DrillGrip & { readonly texture?: string }) | "rest";
 
 /**
  * A drill of these bars, each with its grip pinned, as a chart; none where a grip cannot be played.

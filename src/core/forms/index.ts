@@ -1,5 +1,4 @@
 export { isFormOverBass } from "./formOverBass";
-export { type FormLetter } from "./formTable";
 export {
   powerChordFormOf,
   FORMS,

@@ -1,7 +1,7 @@
 import { type Fretting } from "./fretting";
 
 /** More than a page, a file or a player could use; going on would only fill memory. */
-export const MAX_FRETTINGS = 1_000_000;
+const MAX_FRETTINGS = 1_000_000;
 
 export class TooManyFrettings extends RangeError {
   constructor(max = MAX_FRETTINGS) {

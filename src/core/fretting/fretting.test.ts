@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { makeNeck, type Neck, type NeckInput } from "@/core/neck";
 import { pitchClass } from "@/core/pitch";
 import { VOICINGS, type Voicing } from "@/core/voicing";
-import { bruteForceVoicing, spanFrets } from "./bruteForce";
+import { bruteForceVoicing, spanFrets } from "./testing";
 import { TooManyFrettings } from "./collect";
 import {
   alongReachMm,

@@ -1,5 +1,4 @@
-export { bruteForceVoicing, spanFrets } from "./bruteForce";
-export { MAX_FRETTINGS, TooManyFrettings } from "./collect";
+export { TooManyFrettings } from "./collect";
 export {
   alongReachMm,
   checkFretting,

@@ -1,7 +1,7 @@
 import { expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { makeNeck } from "@/core/neck";
-import { spanFrets } from "./bruteForce";
+import { spanFrets } from "./testing";
 import { alongReachMm, compareFrettings, soundingMidi } from "./fretting";
 import { findPitchFrettings } from "./pitchFrettings";
 

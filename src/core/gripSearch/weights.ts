@@ -27,7 +27,7 @@ export const PER_ROUGHNESS = 4;
 export const PER_RINGING = 2;
 
 /** What a grip costs beside its effort, in effort points; lower is better, and less than 0 a gain. */
-export interface SoundCost {
+interface SoundCost {
   readonly low: number;
   readonly clear: number;
   readonly ringing: number;

@@ -11,7 +11,7 @@ export interface EffortBook {
   readonly easiest: (fretting: Fretting) => Easiest;
 }
 
-export interface Easiest {
+interface Easiest {
   /** Effort points; Infinity where this hand cannot hold the fretting. */
   readonly effort: number;
   /** Fingers that press. */

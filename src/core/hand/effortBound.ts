@@ -6,7 +6,7 @@ import { DEFAULT_SCHOOL, type School } from "./hand";
 import { ACCESS_FROM_FRET } from "./parts";
 
 /** What is known of a fretting before its fingers are; none of it shrinks as strings are added. */
-export interface Sketch {
+interface Sketch {
   /** Fretted strings. */
   readonly pressed: number;
   /** The fewest fingers that could hold them, however they lie. */

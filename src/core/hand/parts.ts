@@ -6,7 +6,7 @@ import { EFFORT_WEIGHTS, type EffortPart } from "./fittedEffort";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 
 /** What is counted of a fingering: how much, of which part of the effort. */
-export type CountPart = (part: number, amount: number) => void;
+type CountPart = (part: number, amount: number) => void;
 
 /** The parts by number, for the inner loop: a part's number is its place in this list. */
 export const EFFORT_PARTS = Object.keys(EFFORT_WEIGHTS) as readonly EffortPart[];

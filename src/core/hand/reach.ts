@@ -4,8 +4,7 @@ import { type Press } from "./assign";
 import { crowdedMm } from "./crowding";
 import { handLimits, pairNumber, type Finger, type Hand } from "./hand";
 
-export const REACH_GRADES = ["comfortable", "long", "at the limit", "beyond"] as const;
-export type ReachGrade = (typeof REACH_GRADES)[number];
+export type ReachGrade = "comfortable" | "long" | "at the limit" | "beyond";
 
 /** How far two fingers stand apart along the neck, and what this hand can do there; all in mm. */
 export interface Stretch {

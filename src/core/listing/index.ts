@@ -1,4 +1,4 @@
-export { filterGrips, type Filtered, type Loosening } from "./filter";
+export { type Loosening } from "./filter";
 export { NO_FILTER, type FilterName, type GripFilter } from "./gripFilter";
 export { listGrips, type ListedGrips, type Listing } from "./list";
 export { orderGrips } from "./order";

@@ -7,7 +7,7 @@ import { describeSound, type SoundOptions } from "@/core/sound";
 import { type GripOrder } from "./orders";
 
 /** What an order may need beside the grips. */
-export interface OrderContext {
+interface OrderContext {
   readonly neck: Neck;
   /** What "nearest" is measured from; without it, from the nut. */
   readonly anchor?: Fretting | undefined;

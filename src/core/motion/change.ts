@@ -36,7 +36,7 @@ export interface HandChange extends ChangeDemands {
  * finding another shape, and a step of the lowest note that sounds as a leap. The last two are the best of those tried on
  * one half of the labelled progressions of bench/place; the others are judged.
  */
-export const CHANGE_POINTS = {
+const CHANGE_POINTS = {
   perTravelMm: 0.05,
   perShift: 1,
   towardNut: 0.3,

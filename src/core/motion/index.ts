@@ -1,8 +1,7 @@
-export { CHANGE_POINTS, changeBetween, makeChangeCost, type HandChange } from "./change";
+export { changeBetween, makeChangeCost, type HandChange } from "./change";
 export { type ChangeDemands } from "./demands";
 export {
   DEFAULT_LEVEL,
-  difficultyBits,
   LEVELS,
   neededMs,
   possibleMs,

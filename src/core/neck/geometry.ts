@@ -5,7 +5,7 @@ import { type Neck } from "./neck";
  * Where a fingertip presses: this share of the fret space behind the wire. Straight down just
  * behind the wire sounds clean with least force (common practice; the figure is a judgement).
  */
-export const FINGERTIP_SHARE = 0.25;
+const FINGERTIP_SHARE = 0.25;
 
 /**
  * Distance of fret n from the nut in mm: L (1 - 2^(-n/12)), the rule of the twelfth root of two

@@ -1,11 +1,4 @@
-export {
-  acrossMm,
-  FINGERTIP_SHARE,
-  fingertipMm,
-  fretDistanceMm,
-  stringScaleMm,
-  wireMm,
-} from "./geometry";
+export { acrossMm, fingertipMm, fretDistanceMm, stringScaleMm, wireMm } from "./geometry";
 export {
   DEFAULT_FRETS,
   makeNeck,
@@ -16,6 +9,6 @@ export {
   type NeckInput,
   type NeckMeasures,
 } from "./neck";
-export { naturalPath, type NaturalNote } from "./naturals";
+export { naturalPath } from "./naturals";
 export { findPositions, type Position } from "./positions";
 export { findUnisons } from "./unisons";

@@ -6,7 +6,7 @@ import { type Position } from "./positions";
 const NATURALS = [0, 2, 4, 5, 7, 9, 11];
 
 /** A natural note on a string. */
-export interface NaturalNote extends Position {
+interface NaturalNote extends Position {
   readonly midi: Midi;
   /** Frets to the next natural note: 1 from B to C and from E to F, else 2. */
   readonly toNext: 1 | 2;

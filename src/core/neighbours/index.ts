@@ -1,2 +1,1 @@
-export { findNeighbours, NEIGHBOUR_KINDS, type Neighbour, type NeighbourKind } from "./neighbours";
-export { growVoicing, invertVoicing, shrinkVoicing } from "./voicings";
+export { findNeighbours, type Neighbour, type NeighbourKind } from "./neighbours";

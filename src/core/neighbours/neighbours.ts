@@ -6,16 +6,14 @@ import { pitchClassOf, type Note } from "@/core/pitch";
 import { type Voicing } from "@/core/voicing";
 import { growVoicing, invertVoicing, shrinkVoicing } from "./voicings";
 
-export const NEIGHBOUR_KINDS = [
-  "up the neck",
-  "down the neck",
-  "thinner strings",
-  "thicker strings",
-  "inversion",
-  "one note more",
-  "one note less",
-] as const;
-export type NeighbourKind = (typeof NEIGHBOUR_KINDS)[number];
+export type NeighbourKind =
+  | "up the neck"
+  | "down the neck"
+  | "thinner strings"
+  | "thicker strings"
+  | "inversion"
+  | "one note more"
+  | "one note less";
 
 /** A grip one step from another. */
 export interface Neighbour {

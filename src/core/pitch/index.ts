@@ -20,7 +20,6 @@ export {
   pitchTextsOver,
   pitchTexts,
   noteTexts,
-  signsFor,
   spellDegree,
   spellTone,
   spellPitchClass,

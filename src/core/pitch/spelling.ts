@@ -50,7 +50,7 @@ const FIFTHS_FROM_C: Readonly<Record<"sharps" | "flats", readonly number[]>> = {
  *
  * @example signsFor([40, 47, 52, 56, 59, 64]) // "sharps": E B E G# B E
  */
-export function signsFor(pitches: readonly Midi[]): Accidentals {
+function signsFor(pitches: readonly Midi[]): Accidentals {
   const spread = (signs: "sharps" | "flats") => {
     const places = pitches.map((midi) => FIFTHS_FROM_C[signs][pitchClass(midi)] ?? 0);
     return Math.max(...places) - Math.min(...places);

@@ -14,7 +14,7 @@ export interface FitRound {
   readonly isClean: boolean;
 }
 
-export interface FittedTiming {
+interface FittedTiming {
   readonly constants: TimingConstants;
   /** Rounds that it rests on. */
   readonly clean: number;

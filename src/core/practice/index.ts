@@ -1,4 +1,4 @@
-export { FEWEST_ROUNDS, fitTiming, type FitRound, type FittedTiming } from "./fitTiming";
+export { FEWEST_ROUNDS, fitTiming } from "./fitTiming";
 export { roundChangeOf, tightestAt, type RoundChange } from "./roundChange";
 export { SIMULATED, simulatedRound, simulatedStrikes, type Simulated } from "./simulated";
 export {
@@ -14,7 +14,7 @@ export {
   type Sitting,
   type SittingRound,
 } from "./sitting";
-export { medianOf, spreadOf } from "./statistics";
+export { medianOf } from "./statistics";
 export { strikeTiming, suggestedResult, type StrikeTiming } from "./strikeTimes";
 export {
   planToday,
@@ -23,6 +23,5 @@ export {
   type PlannedBlock,
   type SittingMinutes,
   type Standing,
-  type TodayInput,
   type Why,
 } from "./today";

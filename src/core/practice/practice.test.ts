@@ -21,13 +21,13 @@ import {
   simulatedRound,
   simulatedStrikes,
   SITTINGS,
-  spreadOf,
   strikeTiming,
   suggestedResult,
   tightestAt,
-  type FitRound,
-  type TodayInput,
 } from ".";
+import { spreadOf } from "./statistics";
+import { type FitRound } from "./fitTiming";
+import { type TodayInput } from "./today";
 
 describe("statistics", () => {
   test("median and median distance, by hand", () => {

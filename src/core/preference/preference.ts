@@ -5,7 +5,7 @@ import { TILTS, type Tilt, type TiltName } from "./tilt";
 import { PREFERENCE_TERMS, TERM_OF_FREE, TERM_OF_VOICING, type PreferenceTerm } from "./terms";
 import { countFreeTraits, countVoicingTraits, LOW_E, type Look } from "./traits";
 
-export type PreferenceTerms = Readonly<Record<PreferenceTerm | TiltName, number>>;
+type PreferenceTerms = Readonly<Record<PreferenceTerm | TiltName, number>>;
 
 /**
  * What players would rather avoid, in effort points: added to

@@ -17,7 +17,7 @@ export interface Tilt {
 
 /** What a player can ask for on top of what is usual. */
 export const WISHES = ["ringing", "heavy", "high", "near"] as const;
-export type Wish = (typeof WISHES)[number];
+type Wish = (typeof WISHES)[number];
 
 /** Points of the wishes (judgements): each outweighs what is usual by about as much again. */
 const PER_RINGING_STRING = -6;

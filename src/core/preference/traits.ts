@@ -16,7 +16,7 @@ export interface Look {
 }
 
 /** What is counted of a look: how much, of which trait. */
-export type CountTrait<Trait> = (trait: Trait, amount: number) => void;
+type CountTrait<Trait> = (trait: Trait, amount: number) => void;
 
 /** Beyond this fret the body is in the way, on a common electric guitar. */
 export const BODY_FRET = 12;

@@ -27,7 +27,7 @@ export function readCardId(id: string): NoteCard | null {
   return fret < CARD_FRETS ? { openMidi, fret } : null;
 }
 
-export interface CardPlace extends NoteCard {
+interface CardPlace extends NoteCard {
   /** From the thickest, 0. */
   readonly string: number;
 }

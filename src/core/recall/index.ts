@@ -1,13 +1,5 @@
-export {
-  CARD_FRETS,
-  cardAt,
-  cardId,
-  learningOrder,
-  readCardId,
-  type CardPlace,
-  type NoteCard,
-} from "./cards";
+export { CARD_FRETS, cardAt, cardId, learningOrder, readCardId, type NoteCard } from "./cards";
 export { KNOWING, knowingOf, type Knowing } from "./knowing";
-export { memoryAfter, recallAt, type Memory, type Review } from "./memory";
+export { memoryAfter, type Memory, type Review } from "./memory";
 export { answered, makeQueue, nextCard, type CardQueue } from "./queue";
 export { RESULTS, type RoundResult } from "./results";

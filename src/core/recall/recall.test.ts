@@ -11,9 +11,9 @@ import {
   memoryAfter,
   nextCard,
   readCardId,
-  recallAt,
   RESULTS,
 } from ".";
+import { recallAt } from "./memory";
 
 const DAY = 86_400_000;
 const NOON = Date.UTC(2026, 2, 1, 12);

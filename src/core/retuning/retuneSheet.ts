@@ -34,7 +34,7 @@ export interface RetunedString {
   readonly stressShare: number;
 }
 
-export interface SecondPassStep {
+interface SecondPassStep {
   readonly string: number;
   /** Null for the string that all others are checked against. */
   readonly check: ByEarCheck | null;

@@ -17,7 +17,7 @@ const FLOOR = 3e-3;
 /** The fractional golden ratio spreads the phases, as strings struck together are spread. */
 const PHASE_STEP = 0.6180339887498949;
 
-export interface GainOptions {
+interface GainOptions {
   readonly drive?: number | undefined;
   readonly cabinetHz?: number | undefined;
 }

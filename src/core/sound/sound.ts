@@ -24,7 +24,7 @@ export interface Sound {
   readonly clarity: SoundScore<ClarityPart>;
 }
 
-export interface Register {
+interface Register {
   readonly lowest: Midi;
   readonly highest: Midi;
   readonly lowestHz: number;
@@ -41,7 +41,7 @@ export interface RoughnessAtDrive {
 }
 
 /** A figure and what it is the sum of, in points. */
-export interface SoundScore<Part extends string> {
+interface SoundScore<Part extends string> {
   readonly points: number;
   readonly parts: Readonly<Record<Part, number>>;
 }

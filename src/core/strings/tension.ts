@@ -16,7 +16,7 @@ export const UNKNOWN_STRING: StringSpec = {
 };
 
 /** Density of plain steel string wire in kg/m3 (handbook value for carbon steel). */
-export const PLAIN_STEEL_DENSITY = 7850;
+const PLAIN_STEEL_DENSITY = 7850;
 
 /** When a tuning deserves a warning; all from memory, and the player can change them. */
 export interface TensionLimits {

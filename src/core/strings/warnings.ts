@@ -22,7 +22,7 @@ export type TensionWarning =
     };
 
 /** What a warning is computed from: one string as it will be. */
-export interface StringLoad {
+interface StringLoad {
   /** Semitones it is turned now. */
   readonly semitones: number;
   /** Semitones over the pitch it is made for. */

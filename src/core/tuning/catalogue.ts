@@ -2,7 +2,7 @@ import { readTuning } from "./readTuning";
 import { type Tuning } from "./tuning";
 
 /** Tunings of one kind, as a list shows them. */
-export interface TuningGroup {
+interface TuningGroup {
   readonly name: string;
   readonly tunings: readonly Tuning[];
 }

@@ -34,7 +34,7 @@ export const REGULAR_STEPS: Readonly<Record<string, number>> = {
 const NOTE = "([a-g](?:##?|bb?)?)";
 
 /** One form a tuning's name can take, in lower case and without its number of strings. */
-export interface NameRule {
+interface NameRule {
   readonly pattern: RegExp;
   readonly read: (match: RegExpExecArray, strings: number) => Result<readonly (readonly Midi[])[]>;
 }

@@ -2,7 +2,7 @@ import { midiOf, pitchClass, pitchClassOf, SEMITONES_PER_OCTAVE, type Midi } fro
 import { type Token } from "./tokens";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, stepCost } from "./tuning";
 
-export interface OctaveChoice {
+interface OctaveChoice {
   readonly midi: readonly Midi[];
   readonly cost: number;
 }

@@ -3,7 +3,7 @@ import { nameTuning } from "./nameTuning";
 import { samePitches, usualMidi, type Tuning } from "./tuning";
 
 /** The tuning whose chord names a player thinks in, and how far the current one is above it. */
-export interface Parent {
+interface Parent {
   readonly tuning: Tuning;
   /** Semitones from the parent's pitches to the current ones; -2 for drop C, whose parent is drop D. */
   readonly semitones: number;

@@ -36,7 +36,7 @@ const SIX_STRING_BASS: Tuning = {
 const BASS_STRINGS = 4;
 
 /** What a name means: the most likely pitches first, then other octaves it could mean. */
-export interface NamedReading {
+interface NamedReading {
   readonly readings: readonly (readonly Midi[])[];
 }
 

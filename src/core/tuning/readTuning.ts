@@ -14,7 +14,7 @@ import {
   type Tuning,
 } from "./tuning";
 
-export interface TuningReading {
+interface TuningReading {
   readonly tuning: Tuning;
   /** Other tunings the text could mean, likeliest first; empty where there is no doubt. */
   readonly alternatives: readonly Tuning[];

@@ -1,4 +1,4 @@
-export { findChord, nameChord, type ChordName } from "./name";
+export { findChord, nameChord } from "./name";
 export {
   makeVoicing,
   voicingName,

@@ -63,7 +63,7 @@ const INTERVALS: Readonly<Record<number, string>> = { 6: "tritone", 8: "minor si
 
 const ALL_QUALITIES: typeof QUALITIES = [...QUALITIES, ...ROOTED_QUALITIES];
 
-export interface ChordName {
+interface ChordName {
   readonly name: string;
   readonly root: Note;
   /** What the name is of: a chord, an interval of two notes, or only the notes one by one. */

@@ -2,7 +2,7 @@ import { pitchClass } from "@/core/pitch";
 import { type Voicing } from "./voicing";
 
 /** Chords of which the same degrees may be left out. */
-export interface OptionalDegrees {
+interface OptionalDegrees {
   /** As semitones over the root, extensions above the octave. */
   readonly chords: readonly Voicing[];
   /** Degrees that a player may leave out, 0 to 11 semitones over the root. */

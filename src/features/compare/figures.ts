@@ -8,7 +8,7 @@ import { type ColumnResult } from "./useCompareResults";
 import { minutesText } from "./words";
 
 /** One line of the figures: what it is, and a text for each tuning. */
-export interface FigureRow {
+interface FigureRow {
   readonly name: string;
   readonly texts: readonly string[];
 }

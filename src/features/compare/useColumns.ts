@@ -4,7 +4,7 @@ import { useInstrument, useRig, useTell } from "@/session";
 import { guitarFor, type Guitar } from "@/state";
 import { type ShownComparison } from "./useComparison";
 
-export interface ColumnActions {
+interface ColumnActions {
   /** The place whose tuning is being chosen; the number of columns for a new one, null for none. */
   readonly changing: number | null;
   readonly change: (place: number) => void;

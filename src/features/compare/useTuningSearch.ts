@@ -19,7 +19,7 @@ export type SearchState =
     }
   | { readonly kind: "failed" };
 
-export interface TuningSearch {
+interface TuningSearch {
   readonly state: SearchState;
   /** The question, so that an answer is shown with the question it belongs to. */
   readonly request: SearchRequest | null;

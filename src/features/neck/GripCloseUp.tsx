@@ -16,7 +16,7 @@ import { spokenNotes } from "@/ui/text";
 import { type GripsState } from "./useGrips";
 
 /** Whether the grip in front is pinned, and whether it can be. */
-export interface PinState {
+interface PinState {
   readonly isPinned: boolean;
   readonly isReady: boolean;
   readonly toggle: () => void;

@@ -5,7 +5,7 @@ import { type LogView } from "@/wire";
 import { type LogFilter } from "@/state";
 import { useEvent } from "@/ui/controls";
 
-export interface LogState {
+interface LogState {
   readonly view: LogView | null;
   readonly filter: LogFilter;
   readonly setFilter: (part: Partial<LogFilter>) => void;

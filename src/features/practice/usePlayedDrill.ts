@@ -14,7 +14,7 @@ export interface LaidOut extends Pick<Rung, "bpm" | "roomQuarters"> {
   readonly step: Step;
 }
 
-export interface PlayedAnswer {
+interface PlayedAnswer {
   /** While it is laid out anew, the last one. */
   readonly laidOut: LaidOut | null;
   readonly problem: string | null;

@@ -4,7 +4,7 @@ import { useInstrument, usePlayer, useRig } from "@/session";
 import { type Guitar } from "@/state";
 
 /** The guitar in hand, as drills are made for it. */
-export interface PracticeRig {
+interface PracticeRig {
   readonly guitar: Guitar;
   readonly rig: DrillRig;
 }

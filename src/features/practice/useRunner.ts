@@ -9,7 +9,7 @@ import { type PlacedDrill } from "./placedDrill";
 import { type EarState } from "./useEar";
 import { type LaidOut } from "./usePlayedDrill";
 
-export type Phase = "ready" | "playing" | "judging";
+type Phase = "ready" | "playing" | "judging";
 
 /** A round that was played and waits to be judged. */
 export interface PlayedRound {

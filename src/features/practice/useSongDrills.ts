@@ -6,7 +6,7 @@ import { lastValue, useComputed } from "@/ui/computed";
 import { ask, type SongPlanRequest } from "@/worker/client";
 import { type PlacedDrill } from "./placedDrill";
 
-export interface SongForDrills {
+interface SongForDrills {
   /** The song that drills are taken from; null where there is none. */
   readonly song: SavedSong | null;
   readonly drills: readonly PlacedDrill[];

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { type Result } from "@/core/result";
 
 /** The first line of each song's chart that holds a text, by the song's number. */
-export type FoundLines = ReadonlyMap<number, string>;
+type FoundLines = ReadonlyMap<number, string>;
 
 const NONE: FoundLines = new Map();
 /** One types on for so long before the charts are searched, in ms. */

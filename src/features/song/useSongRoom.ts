@@ -13,7 +13,7 @@ import { type SongDocument } from "./useSongDocument";
 import { useSongView, type SongView, type SongViewState } from "./useSongView";
 
 /** What is chosen of a song: a chord, and with it the change to the next. */
-export interface Chosen {
+interface Chosen {
   /** The section that is shown. */
   readonly section: number;
   readonly chord: ArrangedChord | undefined;

@@ -13,7 +13,7 @@ import { savable } from "./savable";
 import { readTuningPart } from "./tuningPart";
 
 /** What an address says about a comparison. */
-export interface CompareAddress {
+interface CompareAddress {
   /** Its tunings, each with the number of a guitar where one is named. */
   readonly tunings: readonly { readonly guitarId: number | null; readonly midi: readonly Midi[] }[];
   readonly rest: Partial<Omit<Comparison, "columns">>;

@@ -1,5 +1,5 @@
 /** What the address of a song holds: which song, and what of it is looked at. */
-export interface SongAddress {
+interface SongAddress {
   readonly id: number | null;
   /** From 0. */
   readonly section: number;

@@ -7,7 +7,7 @@ const EARLY = 0.5;
 const ROUNDING = 1e-6;
 
 /** A bar as charts write it, without its lines; and whether every chord begins and ends where it is written. */
-export interface BarText {
+interface BarText {
   readonly text: string;
   readonly isExact: boolean;
 }

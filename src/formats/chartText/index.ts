@@ -1,7 +1,6 @@
-export { BARS, CHORDPRO, type Dialect } from "./dialects";
-export { defineText, readDefine, type DefinedGrip } from "./define";
+export { BARS, CHORDPRO } from "./dialects";
 export { meterBeats, meterOf } from "./meters";
-export { sectionRuns, type SectionRun } from "./sectionRuns";
+export { sectionRuns } from "./sectionRuns";
 export { oneLine, writeChart, type WrittenText } from "./writeChart";
 export { readSheet } from "./readSheet";
 export { gripsIntoSheet } from "./gripsIntoSheet";

@@ -19,7 +19,7 @@ import { type RouteFacts } from "@/formats/routeFacts";
 import { type GrippedScore } from "./writeAs";
 
 /** What a route is asked for, so that a score's chords get grips. */
-export interface ScoreRouteRequest {
+interface ScoreRouteRequest {
   /** The chords that sound, as played, called by what sounds. */
   readonly names: readonly string[];
   readonly time: RouteTime;

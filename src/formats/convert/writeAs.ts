@@ -25,7 +25,7 @@ export interface Written {
   readonly problems: readonly FormatProblem[];
 }
 
-export interface WriteOptions {
+interface WriteOptions {
   /** Characters in a line of tablature. */
   readonly width?: number | undefined;
   /** The sheet that the song was read from, if it was one: its own lines are kept. */

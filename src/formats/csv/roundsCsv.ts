@@ -56,7 +56,7 @@ export function roundsCsv(rounds: Iterable<RoundContent>): string {
 }
 
 /** What a table of rounds held. */
-export interface ReadRounds {
+interface ReadRounds {
   readonly rounds: readonly RoundContent[];
   /** Lines that are no rounds, and why; the first twenty. */
   readonly problems: readonly string[];

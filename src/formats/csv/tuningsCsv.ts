@@ -5,7 +5,7 @@ import { oneLine } from "@/formats/chartText";
 import { problemAt, type FormatProblem } from "@/formats/score";
 import { tableText, type Table } from "./table";
 
-export interface ReadTunings {
+interface ReadTunings {
   readonly tunings: readonly Tuning[];
   readonly problems: readonly FormatProblem[];
 }

@@ -55,14 +55,14 @@ const DEGREES: Readonly<Record<number, number>> = {
 };
 
 /** A degree that is added to a kind, altered in it or taken away. */
-export interface ChordDegree {
+interface ChordDegree {
   readonly value: number;
   readonly alter: number;
   readonly type: "add" | "alter" | "subtract";
 }
 
 /** A kind of chord as MusicXML says it. */
-export interface HarmonyKind {
+interface HarmonyKind {
   readonly kind: string;
   readonly degrees: readonly ChordDegree[];
 }
@@ -113,7 +113,7 @@ function valueOf(tone: number): number {
 }
 
 /** What a harmony says of its chord. */
-export interface ReadHarmony {
+interface ReadHarmony {
   /** As charts call it; "N.C." for none. */
   readonly name: string;
   readonly isKnown: boolean;

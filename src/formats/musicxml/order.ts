@@ -11,7 +11,7 @@ export interface MeasureSigns extends JumpSigns {
 }
 
 /** Measures in the order in which they are played, and what of their signs is not followed. */
-export interface PlayedOrder {
+interface PlayedOrder {
   readonly order: readonly number[];
   readonly unfollowed: string | null;
 }

@@ -4,7 +4,7 @@ import { chordOfFretting, type NamedChord } from "./chordEntry";
 import { type ScoreChord, type ScoreNote } from "./score";
 
 /** A name that stands over the notes of a bar. */
-export interface WrittenName {
+interface WrittenName {
   readonly startBeat: number;
   readonly chord: NamedChord;
 }

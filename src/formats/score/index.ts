@@ -4,7 +4,6 @@ export {
   openMidi,
   problemAt,
   type FormatProblem,
-  type NoteMark,
   type ReadScore,
   type Score,
   type ScoreBar,
@@ -25,6 +24,6 @@ export {
 } from "./played";
 export { ownGrips, withGrips, type PlayedGrip } from "./grips";
 export { strumBar } from "./strumNotes";
-export { chordOfFretting, namedChord, type NamedChord } from "./chordEntry";
+export { namedChord } from "./chordEntry";
 export { chordsInNotes } from "./chordsOfNotes";
 export { chordsOfPitches } from "./chordsOfPitches";

@@ -39,7 +39,7 @@ function endingBefore(bar: PlayedBar, startBeat: number): PlayedBar {
 }
 
 /** A chord as it is played, with the meter of its bar. */
-export type PlayedScoreChord = InSong<ScoreChord> & { readonly meter: string };
+type PlayedScoreChord = InSong<ScoreChord> & { readonly meter: string };
 
 /** Every chord that sounds, in order; it ends where the next begins. */
 export function playedScoreChords(bars: readonly PlayedBar[]): readonly PlayedScoreChord[] {

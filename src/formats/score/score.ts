@@ -6,7 +6,6 @@ import { type Tuning } from "@/core/tuning";
 
 /** How a note is reached or damped, written as tablature writes it; several stand together, "pm h". */
 export const MARKS = ["h", "p", "/", "\\", "pm", "x"] as const;
-export type NoteMark = (typeof MARKS)[number];
 
 /** A note on a string; times in quarters. */
 export interface ScoreNote {

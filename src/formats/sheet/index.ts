@@ -1,10 +1,4 @@
-export { FONT_FILES, type FontFile, type FontSet } from "./fonts";
+export { FONT_FILES, type FontSet } from "./fonts";
 export { songSheet } from "./songSheet";
 export { pdfOf } from "./pdf";
-export {
-  comparePages,
-  neckPages,
-  type ComparePicture,
-  type NeckPicture,
-  type PictureGrip,
-} from "./pictures";
+export { comparePages, neckPages, type ComparePicture, type NeckPicture } from "./pictures";

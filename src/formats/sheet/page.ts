@@ -46,7 +46,7 @@ export type Item =
     };
 
 /** Black, white and two greys between them, so that nothing is lost on any printer. */
-export type Shade = "black" | "grey" | "light" | "white";
+type Shade = "black" | "grey" | "light" | "white";
 export const SHADES: Readonly<Record<Shade, string>> = {
   black: "#000000",
   grey: "#555555",

@@ -28,7 +28,7 @@ export interface NeckPicture {
   readonly grips: readonly PictureGrip[];
 }
 
-export interface PictureGrip extends DrawnGrip {
+interface PictureGrip extends DrawnGrip {
   readonly name: string;
   readonly note: string;
 }

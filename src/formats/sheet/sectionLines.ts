@@ -2,7 +2,7 @@ import { sectionRuns } from "@/formats/chartText";
 import { type Score, type ScoreBar } from "@/formats/score";
 
 /** A section as a sheet writes it: its bars the first time, only its name when it comes again. */
-export interface SheetSection {
+interface SheetSection {
   readonly name: string;
   readonly times: number;
   readonly bars: readonly ScoreBar[];

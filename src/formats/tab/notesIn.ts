@@ -1,7 +1,7 @@
 import { type StringLine } from "./systems";
 
 /** A note as it stands in a bar. */
-export interface PlacedNote {
+interface PlacedNote {
   /** Of its first digit, from the beginning of the strings' bodies. */
   readonly column: number;
   /** The line of its string, from the top of the system. */

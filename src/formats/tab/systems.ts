@@ -19,7 +19,7 @@ export interface System {
   readonly beside: readonly { readonly line: number; readonly text: string }[];
 }
 
-export type TabBlock =
+type TabBlock =
   | { readonly kind: "system"; readonly system: System }
   | { readonly kind: "text"; readonly line: number; readonly text: string };
 

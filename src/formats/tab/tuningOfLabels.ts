@@ -1,7 +1,7 @@
 import { nameTuning, readTuning, usualMidi, type Tuning } from "@/core/tuning";
 
 /** A tuning as the notes beside a system say it. */
-export interface LabelledTuning {
+interface LabelledTuning {
   readonly tuning: Tuning;
   /** Whether the thickest string is written on top. */
   readonly isUpsideDown: boolean;

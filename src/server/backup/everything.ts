@@ -8,7 +8,7 @@ import { type Kept, type ListedKind } from "@/state";
 export const EVERYTHING_VERSION = 2;
 
 /** What each kind is called where all of a player's things are listed. */
-export const LIST_NAMES = {
+const LIST_NAMES = {
   guitar: "guitars",
   tuning: "tunings",
   voicing: "voicings",
@@ -19,7 +19,7 @@ export const LIST_NAMES = {
   round: "rounds",
   journal: "notes",
 } as const satisfies Readonly<Record<ListedKind, string>>;
-export type ListName = (typeof LIST_NAMES)[ListedKind];
+type ListName = (typeof LIST_NAMES)[ListedKind];
 
 /** How many there are of each. */
 export type KeptCounts = Readonly<Record<ListName, number>>;

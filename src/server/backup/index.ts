@@ -1,3 +1,3 @@
-export { countsOf, LIST_NAMES, type KeptCounts, type ListName } from "./everything";
+export { countsOf } from "./everything";
 export { checkBackup, MAX_BACKUP_BYTES, restoreBackup, type CheckedBackup } from "./restoreBackup";
 export { backupBytes, exportText } from "./writeBackup";

@@ -6,7 +6,7 @@ import { nextId } from "@/wire";
 import { nextRevision } from "./revision";
 
 /** What came of rounds from a file. */
-export interface Imported {
+interface Imported {
   readonly added: number;
   /** Rounds of the same time and drill are in the log already. */
   readonly known: number;

@@ -1,6 +1,6 @@
 export { makeChanges } from "./apply";
-export { importRounds, undoRoundImport, type Imported } from "./importRounds";
+export { importRounds, undoRoundImport } from "./importRounds";
 export { effectsSince } from "./effects";
 export { ALL_KEEPERS, KEEPERS } from "./keepers";
-export { dataMark, type DataMark } from "./revision";
+export { dataMark } from "./revision";
 export { requestSchema } from "./schema";

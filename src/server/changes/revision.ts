@@ -2,7 +2,7 @@ import { type Database } from "better-sqlite3";
 import { prepared } from "@/server/keeper";
 
 /** Which data these are, and how many changes they have seen. */
-export interface DataMark {
+interface DataMark {
   readonly identity: string;
   readonly revision: number;
 }

@@ -1,5 +1,5 @@
 import { array, lazy, mixed, number, object, string } from "yup";
-import { type Act, type ChangeRequest } from "@/wire";
+import { type Act } from "@/wire";
 
 const KINDS = [
   "guitar",
@@ -76,4 +76,3 @@ function isObject(value: unknown): value is object {
 }
 
 export { requestSchema };
-export type CheckedRequest = ChangeRequest;

@@ -1,3 +1,3 @@
 export { changeChoice, loadChoice } from "./repository";
 export { readStart } from "./start";
-export { readRig, SENSELESS } from "./rig";
+export { readRig } from "./rig";

@@ -12,7 +12,7 @@ interface ChoiceRow {
 }
 
 /** The last choice as read, with `isSaved` false where none ever was. */
-export interface LoadedChoice extends Upgraded<Choice> {
+interface LoadedChoice extends Upgraded<Choice> {
   readonly isSaved: boolean;
   readonly revision: number;
 }

@@ -15,7 +15,7 @@ import { type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
 import { sortKept } from "@/wire";
 
 /** Everything the player owns, and what of it could not be read as it was saved. */
-export interface ReadRig {
+interface ReadRig {
   readonly rig: Rig;
   readonly problems: readonly string[];
 }

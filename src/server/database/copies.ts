@@ -3,7 +3,7 @@ import { join } from "node:path";
 import Database from "better-sqlite3";
 
 /** Why a copy was made: at a start of a day, or before an upgrade. */
-export type CopyReason = "before-upgrade" | "daily";
+type CopyReason = "before-upgrade" | "daily";
 /** So many of the last of each kind are kept; of daily ones also the last of each month, for two years. */
 const KEPT: Readonly<Record<CopyReason, number>> = { "before-upgrade": 3, daily: 10 };
 const KEPT_MONTHS = 24;

@@ -1,15 +1,8 @@
-export { copyInto, goodCopies, makeCopy, newestGoodCopy, type GoodCopy } from "./copies";
+export { copyInto, goodCopies, newestGoodCopy, type GoodCopy } from "./copies";
 export { dataFile, dataFolder, makeFolder } from "./folder";
-export { migrate, newestVersion } from "./migrate";
+export { newestVersion } from "./migrate";
 export { migrationsFolder, openDatabase } from "./open";
-export {
-  closeAtTheEnd,
-  closeIfDamaged,
-  recordMade,
-  served,
-  takeWhatIsThere,
-  type Served,
-} from "./served";
+export { closeAtTheEnd, closeIfDamaged, recordMade, served, takeWhatIsThere } from "./served";
 export { putInPlace, restoreCopy } from "./restore";
-export { DataTrouble, isDamage, NotSaved } from "./trouble";
+export { DataTrouble, isDamage } from "./trouble";
 export { write } from "./write";

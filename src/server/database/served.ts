@@ -20,7 +20,7 @@ import { DataTrouble, isDamage } from "./trouble";
 import { lookForOverwriting, writtenAt } from "./watch";
 
 /** The data as this server has them open. */
-export interface Served {
+interface Served {
   readonly connection: Database;
   readonly folder: string;
   /** Why nothing can be saved; null where it can. */

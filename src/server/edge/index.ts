@@ -3,4 +3,4 @@ export { fileResponse } from "./fileResponse";
 export { markUnreadable } from "./markUnreadable";
 export { parseJson, readBytes, readJson, readText } from "./readBody";
 export { validate } from "./validate";
-export { NotFound, Refused, TooLarge, WordedError } from "./wordedError";
+export { NotFound, Refused, WordedError } from "./wordedError";

@@ -11,4 +11,4 @@ export {
   type Stored,
 } from "./keeper";
 export { prepared } from "./prepared";
-export { listSetAside, setAside, type SetAside } from "./setAside";
+export { listSetAside, setAside } from "./setAside";

@@ -13,7 +13,7 @@ export function setAside(connection: Database, kind: string, select: string, id:
   );
 }
 
-export interface SetAside {
+interface SetAside {
   readonly kind: string;
   readonly content: string;
   readonly setAsideAt: string;

@@ -1,7 +1,7 @@
 import { served } from "@/server/database";
 
 /** A song whose chart holds what was looked for. */
-export interface FoundSong {
+interface FoundSong {
   readonly id: number;
   /** The first line that does. */
   readonly line: string;

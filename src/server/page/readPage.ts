@@ -15,7 +15,7 @@ import { type Start, type Trouble } from "@/wire";
 import { BUILD } from "@/wire/build";
 
 /** What a page is made of: where the player left off, or what is wrong with the data. */
-export type PageData =
+type PageData =
   | { readonly start: Start; readonly trouble: null }
   | { readonly start: null; readonly trouble: Trouble };
 

@@ -1,5 +1,4 @@
 export { journalKeeper, roundKeeper } from "./keepers";
-export { localDay } from "./localDay";
 export { readLog } from "./log";
 export { readMemories } from "./memories";
 export { readPractice } from "./start";

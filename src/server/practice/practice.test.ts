@@ -6,7 +6,8 @@ import { unreadableRows, type Keeper } from "@/server/keeper";
 import { freshDatabase, roundFor } from "@/server/testing";
 import { type RoundContent, WHOLE_LOG } from "@/state";
 import { type Act } from "@/wire";
-import { localDay, readLog, readMemories, readPractice, readTimedRounds, roundKeeper } from ".";
+import { readLog, readMemories, readPractice, readTimedRounds, roundKeeper } from ".";
+import { localDay } from "./localDay";
 import { spanFor, spanStart } from "./spans";
 
 const data = freshDatabase();

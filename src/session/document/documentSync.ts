@@ -42,7 +42,7 @@ export interface DocumentSync<T> {
 
 const MAX_MISSES = 3;
 
-export type OnTaken<T> = (fields: Partial<T>, isWhole: boolean) => void;
+type OnTaken<T> = (fields: Partial<T>, isWhole: boolean) => void;
 
 /**
  * Keeps a page's copy of a document and the server's in step. Fields that other pages changed are taken over; a field

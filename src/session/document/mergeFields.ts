@@ -1,5 +1,5 @@
 /** What two pages made of one document since both knew it. */
-export interface Merged<T> {
+interface Merged<T> {
   /** Fields that the other page changed and this one did not. */
   readonly theirs: Partial<T>;
   /** Whether both changed a field, each to something else. */

@@ -4,7 +4,7 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import { type Sending } from "./useOutbox";
 
 /** What the header says about what the player did. */
-export type SavingNews =
+type SavingNews =
   | { readonly kind: "saved" }
   /** So many changes wait, and why where it is known. */
   | { readonly kind: "not saved yet"; readonly count: number; readonly reason: string | null }

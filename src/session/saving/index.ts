@@ -1,4 +1,4 @@
 export { overwritten, withOwn, type OwnFields } from "./overwritten";
 export { AWAY } from "./outbox";
-export { SavingProvider, useSavingNews, type SavingNews } from "./SavingProvider";
+export { SavingProvider, useSavingNews } from "./SavingProvider";
 export { useOutbox } from "./useOutbox";

@@ -99,7 +99,7 @@ export const MIDI_FORMAT = list<readonly number[]>(tuningMidi);
 export const VOICING_FORMAT = list<readonly number[]>(voicing);
 export const FRETTING_FORMAT = list<readonly (number | null)[]>(fretting);
 /** A round's row has one version, for both its tuning and its change. */
-export const ROUND_VERSION = 2;
+const ROUND_VERSION = 2;
 /** A log from elsewhere may not say in which tuning a round was. */
 export const SHORT_TUNING_FORMAT: SavedFormat<readonly number[]> = {
   ...list<readonly number[]>(array(number().integer().required()).required()),

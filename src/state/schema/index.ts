@@ -4,7 +4,7 @@ export { fingers, fretting, voicing, tuningMidi } from "./fields";
 export { guitarSchema } from "./guitar";
 export { name } from "./name";
 export { pinSchema } from "./pin";
-export { journalSchema, practiceSchema, roundChangeSchema, roundSchema } from "./practice";
+export { journalSchema, roundChangeSchema, roundSchema } from "./practice";
 export { profileSchema } from "./profile";
 export { songSchema, songSettingsSchema } from "./song";
 export { ownVoicingSchema } from "./voicing";

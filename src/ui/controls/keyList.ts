@@ -2,7 +2,7 @@ import { capOf } from "./caps";
 import { type KeyTable } from "./keys";
 
 /** One line of the list of keys. */
-export interface ListedKeys {
+interface ListedKeys {
   readonly keys: readonly string[];
   readonly what: string;
 }

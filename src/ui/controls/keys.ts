@@ -7,9 +7,7 @@ import { useShortcuts, type Shortcuts } from "./useShortcuts";
 export type KeyTable = Readonly<Record<string, readonly string[]>>;
 
 /** What to do for each entry of a table; `place` is that of the pressed key among its keys. */
-export type KeyHandlers<Table extends KeyTable> = Readonly<
-  Record<keyof Table, (place: number) => void>
->;
+type KeyHandlers<Table extends KeyTable> = Readonly<Record<keyof Table, (place: number) => void>>;
 
 /** Listens for the keys of a table on the whole page, or inside the open dialog. */
 export function useKeys<Table extends KeyTable>(

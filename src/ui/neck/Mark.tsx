@@ -1,7 +1,7 @@
 import { NoteTspans } from "@/ui/text";
 
 /** What a mark stands for. Each role has a form of its own as well as a colour. */
-export type MarkRole = "root" | "octave" | "fifth" | "third" | "other";
+type MarkRole = "root" | "octave" | "fifth" | "third" | "other";
 
 /**
  * The role of a tone. `semitones` counts from the lowest sounding root, so that its octaves can

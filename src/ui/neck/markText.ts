@@ -11,7 +11,7 @@ import { toneName } from "@/core/voicing";
 import { type MarkLabel } from "@/state";
 
 /** A place on the neck, as far as a mark can say something of it. */
-export interface MarkedPlace {
+interface MarkedPlace {
   readonly root: Note;
   readonly midi: Midi;
   readonly fret: number;

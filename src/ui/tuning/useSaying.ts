@@ -4,7 +4,7 @@ import { guitarFor, type Guitar } from "@/state";
 import { type TuningShelf } from "./tuningLists";
 
 /** What a text means as a tuning; nothing while it is empty. */
-export interface SaidTuning {
+interface SaidTuning {
   /** The likeliest first; more than one where the text leaves a choice. */
   readonly tunings: readonly Tuning[];
   readonly problem: string | null;

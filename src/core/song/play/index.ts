@@ -1,6 +1,6 @@
-export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
-export { type PlayedChord, playedChords } from "./played";
-export { pickedAt, type Strike, strikesAs, strikesOf, type StruckSpan } from "./strikes";
+export { changeGaps, needsGrip } from "./changeGaps";
+export { playedChords } from "./played";
+export { pickedAt, type Strike, strikesAs, strikesOf } from "./strikes";
 export { DEFAULT_TEMPO_BPM, UNLIMITED_QUARTERS_BPM } from "./tempo";
 export {
   ACCENTS,

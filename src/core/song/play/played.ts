@@ -3,7 +3,7 @@ import { type Chart } from "../chart";
 import { strikesAs } from "./strikes";
 
 /** A chord as it is played, repeats written out. */
-export interface PlayedChord extends StruckChord {
+interface PlayedChord extends StruckChord {
   readonly name: string;
 }
 

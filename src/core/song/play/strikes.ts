@@ -13,7 +13,7 @@ export interface Strike {
 }
 
 /** A chord as its bar sees it, in quarters. */
-export interface StruckSpan {
+interface StruckSpan {
   readonly meter: string;
   /** From the beginning of its bar; negative where it comes early. */
   readonly startBeat: number;

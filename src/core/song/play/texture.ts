@@ -5,11 +5,11 @@ export const TOUCHES = ["ringing", "muted", "choked"] as const;
 export type Touch = (typeof TOUCHES)[number];
 /** What the picking hand does: strums, or picks three strings one by one in groups of three. */
 export const MOTIONS = ["once", "quarters", "eighths", "picked", "picked-mid"] as const;
-export type Motion = (typeof MOTIONS)[number];
+type Motion = (typeof MOTIONS)[number];
 export const FEELS = ["straight", "shuffle"] as const;
 export type Feel = (typeof FEELS)[number];
 export const STROKES = ["alternating", "down"] as const;
-export type Stroke = (typeof STROKES)[number];
+type Stroke = (typeof STROKES)[number];
 export const ACCENTS = ["even", "downbeat", "backbeat"] as const;
 export type Accent = (typeof ACCENTS)[number];
 

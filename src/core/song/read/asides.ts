@@ -3,7 +3,7 @@ import { type ChartBuilder } from "./builder";
 import { type Line, type Word } from "../text";
 
 /** Words in parentheses among the chords of a line: how loud, how long; they are kept and take no time. */
-export interface Asides {
+interface Asides {
   /** Takes a word that belongs to one, or that begins one where `mayBegin`; whether it did. */
   readonly take: (word: Word, mayBegin: boolean) => boolean;
   /** Tells a parenthesis that was never closed. */

@@ -8,7 +8,7 @@ const EIGHTH = 0.5;
 type OpenChord = ChartChord & { beats: number };
 
 /** What a bar's words say. */
-export interface BarChords {
+interface BarChords {
   readonly chords: readonly ChartChord[];
   /** Which of the words are chords, to be written anew where the song moves to another key. */
   readonly chordWords: readonly Word[];
@@ -16,7 +16,7 @@ export interface BarChords {
 }
 
 /** What a bar goes on from, and where its words stand. */
-export interface BarPlace {
+interface BarPlace {
   readonly key: Key | null;
   /** The last chord before it, which a hold at its beginning goes on with. */
   readonly before: ChartChord | undefined;

@@ -74,7 +74,7 @@ export interface ChartBuilder {
 }
 
 /** What directives have said so far. */
-export interface ChartSettings {
+interface ChartSettings {
   readonly title: string | null;
   readonly keyText: string | null;
   readonly key: Key | null;

@@ -6,7 +6,7 @@ import { barWordKind, isBetweenChords, timesSaid } from "./notation";
 import { type Key } from "../chart";
 
 /** What a line of a chart is, told by what stands in it. */
-export type LineKind =
+type LineKind =
   | { readonly kind: "blank" }
   /** `{name: value}`, `Name: value`, or several of those on one line: `Key: Em, Tempo: 96, 4/4`. */
   | { readonly kind: "directive"; readonly facts: readonly Fact[] }

@@ -1,4 +1,4 @@
 export { type SongForm, FORM_CHORDS, type FormChords, SONG_FORMS, writeForm } from "./form";
-export { type Loop, LOOPS, writeLoop } from "./loop";
+export { LOOPS, writeLoop } from "./loop";
 export { type Said, say, sayChordTexture, sayTexture } from "./rewrite";
-export { type Transposition, transposeChart } from "./transpose";
+export { transposeChart } from "./transpose";

@@ -1,7 +1,7 @@
 import { noteText, spellDegree, type Note } from "@/core/pitch";
 
 /** Chords that go round, by their degrees over the key: half steps, and what follows the root's name. */
-export interface Loop {
+interface Loop {
   readonly name: string;
   readonly chords: readonly (readonly [semitones: number, kind: string])[];
 }

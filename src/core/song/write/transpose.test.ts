@@ -1,14 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { parseNote } from "@/core/pitch";
-import {
-  FORM_CHORDS,
-  SONG_FORMS,
-  type Transposition,
-  readChart,
-  transposeChart,
-  writeForm,
-} from "../index";
+import { FORM_CHORDS, SONG_FORMS, readChart, transposeChart, writeForm } from "../index";
+import { type Transposition } from "./transpose";
 
 const moved = (text: string, move: Transposition, capo = 0) => {
   const done = transposeChart(text, move, capo);

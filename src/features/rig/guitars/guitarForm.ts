@@ -31,7 +31,7 @@ export interface GuitarForm {
   perString: StringForm[];
 }
 
-export interface StringForm {
+interface StringForm {
   gauge: string;
   wound: boolean;
   unitMass: string;

@@ -3,7 +3,7 @@ import { EXAMPLE_STRING, listen, pluck, SILENCE, type Reading } from "@/audio";
 import { captureMicrophone, captureSamples } from "@/audio/capture";
 import { seededRandom } from "@/core/random";
 
-export type Source = "microphone" | "example";
+type Source = "microphone" | "example";
 
 export interface Tuner {
   readonly source: Source | null;

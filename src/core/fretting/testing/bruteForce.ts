@@ -1,12 +1,12 @@
 import { type Neck } from "@/core/neck";
 import { pitchClass, type PitchClass } from "@/core/pitch";
 import { type Voicing } from "@/core/voicing";
-import { compareFrettings, type Fretting } from "./fretting";
+import { compareFrettings, type Fretting } from "@/core/fretting";
 
 /**
  * The naive reference that tests and benchmarks compare the search with: every fret combination
  * over every subset of strings as large as the voicing, kept where the sorted pitches are the voicing
- * on some octave of the root. Only a span in frets limits it. Never used by the application.
+ * on some octave of the root. Only a span in frets limits it.
  */
 export function bruteForceVoicing(
   neck: Neck,

@@ -35,7 +35,7 @@ export type Reason =
   | WeightReason
   | ClarityReason;
 
-export interface EffortReason {
+interface EffortReason {
   readonly figure: "effort";
   readonly part: keyof EffortTerms;
   readonly value: number;
@@ -43,7 +43,7 @@ export interface EffortReason {
 }
 
 /** Two fingers apart along the neck; the tightest pair comes first. */
-export interface ReachReason {
+interface ReachReason {
   readonly figure: "reach";
   readonly part: ReachGrade;
   readonly value: number;
@@ -55,7 +55,7 @@ export interface ReachReason {
   readonly comfortableFromFret: number | null;
 }
 
-export interface DampingReason {
+interface DampingReason {
   readonly figure: "damping";
   readonly part: Damper["by"];
   /** Strings, counted from the thickest, 0. */
@@ -66,7 +66,7 @@ export interface DampingReason {
   readonly clearOf: number | null;
 }
 
-export interface ConflictReason {
+interface ConflictReason {
   readonly figure: "conflict";
   readonly part: DampingConflict["kind"];
   readonly value: number;
@@ -74,7 +74,7 @@ export interface ConflictReason {
   readonly conflict: DampingConflict;
 }
 
-export interface ImpliedReason {
+interface ImpliedReason {
   readonly figure: "implied note";
   readonly part: "heard" | "implied" | "below hearing";
   readonly value: number;
@@ -83,7 +83,7 @@ export interface ImpliedReason {
   readonly beatHz: number;
 }
 
-export interface BeatReason {
+interface BeatReason {
   readonly figure: "beating";
   readonly part: `${number}:${number}`;
   readonly value: number;
@@ -91,21 +91,21 @@ export interface BeatReason {
   readonly notes: readonly [low: Midi, high: Midi];
 }
 
-export interface RoughnessReason {
+interface RoughnessReason {
   readonly figure: "roughness";
   readonly part: keyof Sound["roughness"];
   readonly value: number;
   readonly unit: "times the plain fifth";
 }
 
-export interface WeightReason {
+interface WeightReason {
   readonly figure: "weight";
   readonly part: WeightPart;
   readonly value: number;
   readonly unit: "points";
 }
 
-export interface ClarityReason {
+interface ClarityReason {
   readonly figure: "clarity";
   readonly part: ClarityPart;
   readonly value: number;

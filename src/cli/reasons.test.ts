@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { readFretting } from "@/core/fretting";
 import { rankFingers, type Fingering } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
-import { explain, type Reason } from "./explain";
+import { explain, type Reason } from "./reasons";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 24 });
 if (!made.ok) throw new Error(made.problem.message);

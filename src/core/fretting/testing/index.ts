@@ -1,0 +1,1 @@
+export { bruteForceVoicing, spanFrets } from "./bruteForce";
