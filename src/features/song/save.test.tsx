@@ -12,6 +12,7 @@ import { type SongPlan } from "./useSongPlan";
 fakeBrowser();
 const saved: string[] = [];
 jest.mock("@/ui/save", () => ({
+  ...jest.requireActual<object>("@/ui/save"),
   download: (_: Blob, name: string) => saved.push(name),
   fileName: (name: string) => name.toLowerCase().replaceAll(" ", "-"),
   paintSvg: async () => Promise.resolve(new Blob(["PNG"])),
