@@ -20,23 +20,23 @@ import { onDemand, TryAgain, useKeys } from "@/ui/controls";
 import { useNames } from "@/ui/names";
 import { useWidth } from "@/ui/neck";
 import { NoteText } from "@/ui/text";
-import { ChordTable } from "./ChordTable";
-import { ColumnHead } from "./ColumnHead";
-import { CompareBar } from "./CompareBar";
-import { fitsDrawings } from "./CompareGrid";
+import { ChordTable } from "@/features/compare/table";
+import { ColumnHead } from "@/features/compare/table";
+import { CompareBar } from "@/features/compare/choices";
+import { fitsDrawings } from "@/features/compare/table";
 import { COMPARE_KEYS } from "./compareKeys";
-import { figureGroups } from "./figures";
-import { FiguresTable } from "./FiguresTable";
-import { LimitsChip } from "./LimitsChip";
-import { PinFates } from "./PinFates";
-import { ShapeBar } from "./ShapeBar";
-import { ShapeSentences } from "./ShapeSentences";
-import { ShapeTable } from "./ShapeTable";
-import { useColumns } from "./useColumns";
-import { useCompareResults, type ColumnResult } from "./useCompareResults";
-import { useComparison } from "./useComparison";
-import { useHeldShape } from "./useHeldShape";
-import { verdict } from "./verdict";
+import { figureGroups } from "@/features/compare/results";
+import { FiguresTable } from "@/features/compare/table";
+import { LimitsChip } from "@/features/compare/choices";
+import { PinFates } from "@/features/compare/table";
+import { ShapeBar } from "@/features/compare/choices";
+import { ShapeSentences } from "@/features/compare/table";
+import { ShapeTable } from "@/features/compare/table";
+import { useColumns } from "@/features/compare/results";
+import { useCompareResults, type ColumnResult } from "@/features/compare/results";
+import { useComparison } from "@/features/compare/results";
+import { useHeldShape } from "@/features/compare/results";
+import { verdict } from "@/features/compare/results";
 
 const TuningDialog = onDemand("The list of tunings", () =>
   import("@/ui/tuning").then((part) => part.TuningDialog),
@@ -44,12 +44,14 @@ const TuningDialog = onDemand("The list of tunings", () =>
 const WeightSliders = onDemand("The weights", () =>
   import("./WeightSliders").then((part) => part.WeightSliders),
 );
-const SavePanel = onDemand("Saving", () => import("./SavePanel").then((part) => part.SavePanel));
+const SavePanel = onDemand("Saving", () =>
+  import("@/features/compare/paper").then((part) => part.SavePanel),
+);
 const SearchPanel = onDemand("The search", () =>
-  import("./SearchPanel").then((part) => part.SearchPanel),
+  import("@/features/compare/search").then((part) => part.SearchPanel),
 );
 const ComparisonSheet = onDemand("The sheet", () =>
-  import("./ComparisonSheet").then((part) => part.ComparisonSheet),
+  import("@/features/compare/paper").then((part) => part.ComparisonSheet),
 );
 
 const PANELS = ["weigh", "save", "search"] as const;

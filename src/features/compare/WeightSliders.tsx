@@ -1,7 +1,7 @@
 import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch";
 import { MAX_MINUTES } from "@/state";
-import { type ShownComparison } from "./useComparison";
-import { minutesText } from "./words";
+import { type ShownComparison } from "@/features/compare/results";
+import { minutesText } from "@/features/compare/results";
 
 const NAMES: Readonly<Record<WeightName, readonly [name: string, what: string]>> = {
   ease: ["Ease", "less effort for the hand"],

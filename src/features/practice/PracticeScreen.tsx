@@ -7,20 +7,20 @@ import { cardId, learningOrder } from "@/core/recall";
 import { useRig, useTell } from "@/session";
 import { type PracticeStart } from "@/wire";
 import { onDemand, SelectField } from "@/ui/controls";
-import { DrillList } from "./DrillList";
-import { KnownNeck } from "./KnownNeck";
-import { ownMove } from "./ownMove";
-import { type PlacedDrill } from "./placedDrill";
-import { TodayKeyListener } from "./TodayKeyListener";
-import { TodayPlan } from "./TodayPlan";
-import { usePracticeData } from "./usePracticeData";
-import { usePracticeRig } from "./usePracticeRig";
-import { usePracticeSettings } from "./usePracticeSettings";
-import { useSitting } from "./useSitting";
+import { DrillList } from "@/features/practice/catalogue";
+import { KnownNeck } from "@/features/practice/catalogue";
+import { ownMove } from "@/features/practice/catalogue";
+import { type PlacedDrill } from "@/features/practice/state";
+import { TodayKeyListener } from "@/features/practice/today";
+import { TodayPlan } from "@/features/practice/today";
+import { usePracticeData } from "@/features/practice/state";
+import { usePracticeRig } from "@/features/practice/state";
+import { usePracticeSettings } from "@/features/practice/state";
+import { useSitting } from "@/features/practice/today";
 import { useSongDrills } from "./useSongDrills";
-import { clockText } from "./words";
+import { clockText } from "@/features/practice/state";
 
-const fetchSitting = async () => import("./SittingView");
+const fetchSitting = async () => import("@/features/practice/sitting");
 const SittingView = onDemand("The sitting", async () =>
   fetchSitting().then((part) => part.SittingView),
 );

@@ -1,4 +1,4 @@
-export { LogScreen } from "./LogScreen";
+export { LogScreen } from "./log";
 export { PracticeTabs } from "./PracticeTabs";
 export { PracticeScreen } from "./PracticeScreen";
 export { PRACTICE } from "./room";

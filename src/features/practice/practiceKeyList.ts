@@ -1,5 +1,5 @@
 import { listKeys } from "@/ui/controls";
-import { QUESTION_KEYS, PLAYED_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
+import { QUESTION_KEYS, PLAYED_KEYS, SITTING_KEYS, TODAY_KEYS } from "@/features/practice/state";
 
 /** What each key does, for the list of keys. */
 export const PRACTICE_KEY_LIST = [

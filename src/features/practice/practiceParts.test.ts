@@ -3,10 +3,10 @@ import { beforeEach, describe, expect, test } from "@jest/globals";
 import { standardNeck } from "@/core/arrangement/testing";
 import { beginSitting, goOn } from "@/core/practice";
 import { newGuitar } from "@/state";
-import { keepSitting, keptSitting } from "./keptSitting";
-import { moveKey, ownMove } from "./ownMove";
-import { rightAnswerText, verdictText } from "./verdictWords";
-import { clockText, offText } from "./words";
+import { keepSitting, keptSitting } from "@/features/practice/today";
+import { moveKey, ownMove } from "@/features/practice/catalogue";
+import { rightAnswerText, verdictText } from "@/features/practice/drill";
+import { clockText, offText } from "@/features/practice/state";
 
 describe("words", () => {
   test("clocks, and early or late", () => {

@@ -4,7 +4,7 @@ import { fetchSong, usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type SavedSong } from "@/state";
 import { lastValue, useComputed } from "@/ui/computed";
 import { ask, type SongPlanRequest } from "@/worker/client";
-import { type PlacedDrill } from "./placedDrill";
+import { type PlacedDrill } from "@/features/practice/state";
 
 interface SongForDrills {
   /** The song that drills are taken from; null where there is none. */

@@ -1,32 +1,30 @@
 import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
-import { type NamedRoute } from "@/core/arrangement";
 import { say } from "@/core/song";
 import { useRig, useTell, useTuningShelf } from "@/session";
 import { guitarFor, LONGEST_CHART } from "@/state";
 import { currentValue, lastValue } from "@/ui/computed";
 import { onDemand } from "@/ui/controls";
-import { ChartColumn } from "./ChartColumn";
+import { ChartColumn } from "@/features/song/chart";
 import { SongBar } from "./SongBar";
 import { SongKeyListener } from "./SongKeyListener";
-import { SongPanels } from "./SongPanels";
+import { SongPanels } from "@/features/song/panels";
 import { SongTools } from "./SongTools";
-import { useAdvice, useBlockage, useRoutes } from "./useSongPlan";
-import { TypedChart } from "./typedChart";
-import { useSongDocument, type SongDocument, type SongStart } from "./useSongDocument";
+import { useAdvice, useBlockage, useRoutes } from "@/features/song/state";
+import { TypedChart } from "@/features/song/chart";
+import { useSongDocument, type SongDocument, type SongStart } from "@/features/song/state";
 import { useSongInstrument } from "./useSongInstrument";
-import { useSongRoom } from "./useSongRoom";
-import { type SongView } from "./useSongView";
-import { RouteColumn } from "./RouteColumn";
+import { useSongRoom } from "@/features/song/state";
+import { type SongView } from "@/features/song/state";
+import { RouteColumn } from "@/features/song/route";
 
 const TuningDialog = onDemand("The list of tunings", () =>
   import("@/ui/tuning").then((part) => part.TuningDialog),
 );
-const RoutePairDialog = onDemand("The two routes", () =>
-  import("./RoutePairDialog").then((part) => part.RoutePairDialog),
+const SongSheet = onDemand("The sheet", () =>
+  import("@/features/song/paper").then((part) => part.SongSheet),
 );
-const SongSheet = onDemand("The sheet", () => import("./SongSheet").then((part) => part.SongSheet));
 const SaveDialog = onDemand("Saving as a file", () =>
-  import("./SaveDialog").then((part) => part.SaveDialog),
+  import("@/features/song/paper").then((part) => part.SaveDialog),
 );
 const StageView = onDemand("The stage view", () =>
   import("./StageView").then((part) => part.StageView),
@@ -81,7 +79,6 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
   const shelf = useTuningShelf();
   const tell = useTell();
   const [dialog, setDialog] = useState<"tuning" | "sheet" | "save" | null>(null);
-  const [beside, setBeside] = useState<readonly [NamedRoute, NamedRoute] | null>(null);
   const isReady = route !== null && planned.kind !== "waiting";
   const isBlocked =
     planned.kind === "ready" && (route?.played.length ?? 0) < plan.arrangement.chords.length;
@@ -140,13 +137,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
             onChoose={choose}
             onTooLong={tellTooLong}
           />
-          <RouteColumn
-            room={room}
-            routes={found}
-            advice={advice}
-            blockage={blockage}
-            onBeside={setBeside}
-          />
+          <RouteColumn room={room} routes={found} advice={advice} blockage={blockage} />
         </div>
       </div>
       {dialog === "tuning" && (
@@ -174,14 +165,6 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       )}
       {dialog === "save" && route && (
         <SaveDialog song={song} plan={plan} route={route} onClose={() => setDialog(null)} />
-      )}
-      {beside && (
-        <RoutePairDialog
-          arrangement={plan.arrangement}
-          neck={neck}
-          pair={beside}
-          onClose={() => setBeside(null)}
-        />
       )}
       {view.isStage && route && (
         <StageView

@@ -4,7 +4,7 @@ import { type Arrangement } from "@/core/arrangement";
 import { type Tuning } from "@/core/tuning";
 import { ChoiceButton } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
-import { sectionName } from "./words";
+import { sectionName } from "@/features/song/state";
 
 interface SongBarProps {
   readonly name: string;

@@ -1,7 +1,7 @@
 import { type Advice, type NamedRoute } from "@/core/arrangement";
 import { useKeys } from "@/ui/controls";
-import { SONG_KEYS } from "./songKeys";
-import { type SongRoom } from "./useSongRoom";
+import { SONG_KEYS } from "@/features/song/state";
+import { type SongRoom } from "@/features/song/state";
 
 interface SongKeyListenerProps {
   readonly room: SongRoom;

@@ -5,8 +5,8 @@ import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { fetchSong, newId, useInstrument, useTell } from "@/session";
 import { type OpenedSong } from "@/state";
 import { OpenSong } from "./OpenSong";
-import { type SongView } from "./useSongView";
-import { UNNAMED, type SongStart } from "./useSongDocument";
+import { type SongView } from "@/features/song/state";
+import { UNNAMED, type SongStart } from "@/features/song/state";
 
 interface SongScreenProps {
   /** The song that the address asks for, or the last one; null where there is none. */

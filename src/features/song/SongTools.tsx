@@ -12,8 +12,8 @@ import {
 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useComparisonDocument, useTell } from "@/session";
-import { type SongRoom } from "./useSongRoom";
-import { type PanelName } from "./useSongView";
+import { type SongRoom } from "@/features/song/state";
+import { type PanelName } from "@/features/song/state";
 
 const PANELS: readonly (readonly [PanelName, string, typeof Ruler])[] = [
   ["limits", "Limits", Ruler],
@@ -36,7 +36,7 @@ export function SongTools({ room, onSheet, onSave }: SongToolsProps) {
   const hasRoute = plan.route !== null;
   const compare = async () => {
     try {
-      const { comparisonOf } = await import("./comparisonOf");
+      const { comparisonOf } = await import("@/features/song/state");
       setComparison(comparisonOf(document.song, plan.arrangement, plan.guitar));
       router.push("/compare");
     } catch (error) {

@@ -1,11 +1,11 @@
 import { X } from "lucide-react";
 import { type SongRoute } from "@/core/arrangement";
 import { useKeys } from "@/ui/controls";
-import { NowNext } from "./NowNext";
-import { PLAY_KEYS } from "./songKeys";
-import { type PlayAlong } from "./usePlayAlong";
-import { type SongPlan } from "./useSongPlan";
-import { sectionName } from "./words";
+import { NowNext } from "@/features/song/grip";
+import { PLAY_KEYS } from "@/features/song/state";
+import { type PlayAlong } from "@/features/song/state";
+import { type SongPlan } from "@/features/song/state";
+import { sectionName } from "@/features/song/state";
 
 interface StageViewProps {
   readonly plan: SongPlan;

@@ -1,5 +1,5 @@
 import { listKeys } from "@/ui/controls";
-import { PLAY_KEYS, SONG_KEYS } from "./songKeys";
+import { PLAY_KEYS, SONG_KEYS } from "@/features/song/state";
 
 /** What each key does, for the list of keys. */
 export const SONG_KEY_LIST = [

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { useInstrument, useView } from "@/session";
 import { useEvent } from "@/ui/controls";
-import { type SongDocument } from "./useSongDocument";
+import { type SongDocument } from "@/features/song/state";
 
 /**
  * The guitar in hand is tuned for the song that is open: opening a song shows its guitar and tuning, and choosing another

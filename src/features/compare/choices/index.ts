@@ -1,0 +1,3 @@
+export { CompareBar } from "./CompareBar";
+export { LimitsChip } from "./LimitsChip";
+export { ShapeBar } from "./ShapeBar";

@@ -1,0 +1,2 @@
+export { ComparisonSheet } from "./ComparisonSheet";
+export { SavePanel } from "./SavePanel";

@@ -1,0 +1,3 @@
+export { PlayedRunner } from "./PlayedRunner";
+export { QuestionRunner } from "./QuestionRunner";
+export { rightAnswerText, verdictText } from "./verdictWords";

@@ -1,0 +1,1 @@
+export { SittingView } from "./SittingView";

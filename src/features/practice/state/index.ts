@@ -1,0 +1,16 @@
+export { localTime } from "./localTime";
+export { type PlacedDrill } from "./placedDrill";
+export { PLAYED_KEYS, QUESTION_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
+export { type PracticeData, usePracticeData } from "./usePracticeData";
+export { usePracticeRig } from "./usePracticeRig";
+export { usePracticeSettings } from "./usePracticeSettings";
+export {
+  KIND_WORDS,
+  KNOWING_WORDS,
+  RESULT_WORDS,
+  STEP_WORDS,
+  WHY_WORDS,
+  clockText,
+  minutesText,
+  offText,
+} from "./words";

@@ -1,0 +1,4 @@
+export { TodayKeyListener } from "./TodayKeyListener";
+export { TodayPlan } from "./TodayPlan";
+export { keepSitting, keptSitting } from "./keptSitting";
+export { type SittingState, useSitting } from "./useSitting";

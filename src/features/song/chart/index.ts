@@ -1,0 +1,3 @@
+export { ChartColumn } from "./ChartColumn";
+export { ChartDrawing } from "./ChartDrawing";
+export { TypedChart } from "./typedChart";

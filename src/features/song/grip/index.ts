@@ -1,0 +1,3 @@
+export { GripStrip } from "./GripStrip";
+export { NowNext } from "./NowNext";
+export { SongGrip } from "./SongGrip";

@@ -1,0 +1,1 @@
+export { SongPanels } from "./SongPanels";

@@ -1,0 +1,2 @@
+export { SaveDialog } from "./SaveDialog";
+export { SongSheet } from "./SongSheet";
