@@ -74,7 +74,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
     goToSection,
   } = room;
   const { song, set, type } = document;
-  const { route, neck, guitar } = plan;
+  const { route, guitar } = plan;
   const { guitars } = useRig();
   const shelf = useTuningShelf();
   const tell = useTell();
