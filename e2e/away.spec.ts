@@ -12,6 +12,7 @@ async function open(page: Page, { address }: OwnServer, path: string): Promise<v
   if (path === "/") await expect(chosenGrip(page)).toBeVisible();
 }
 
+const WAITING = /^\d+ changes? waits?, Tenon away since \d\d:\d\d$/;
 const badge = (page: Page) => page.getByRole("status", { name: "Saving" });
 
 /** What kinds of changes the browser keeps for a server that is away. */
@@ -34,7 +35,7 @@ async function kindsInLine(page: Page): Promise<readonly string[]> {
 async function outlive(page: Page, server: OwnServer, work: () => Promise<void>): Promise<void> {
   await server.kill();
   await work();
-  await expect(badge(page)).toHaveText("Not saved yet");
+  await expect(badge(page)).toHaveText(WAITING);
   await server.startAgain();
   await expect(badge(page)).toBeEmpty();
 }
@@ -115,7 +116,7 @@ test("Name goes on, and a link to another screen stays here with a word", async 
     await expect(page.getByRole("heading", { name: "D5" })).toBeVisible();
     await outlive(page, server, async () => {
       await page.getByRole("button", { name: /^Theme/ }).click();
-      await expect(badge(page)).toHaveText("Not saved yet");
+      await expect(badge(page)).toHaveText(WAITING);
       await page.getByRole("link", { name: "Compare" }).click();
       await expect(page.getByText(/nothing else can be opened yet/)).toBeVisible();
       await page.getByRole("textbox").first().fill("x 3 5 5 x x");
@@ -179,8 +180,8 @@ test("a server that freezes is noticed, and takes what waits once it goes on", a
     await open(page, server, "/");
     server.now().freeze();
     await page.keyboard.press("Enter");
-    await expect(badge(page)).toHaveText("Not saved yet");
-    await expect(badge(page).getByTitle("Tenon does not answer")).toBeVisible();
+    await expect(badge(page)).toHaveText(WAITING);
+    await expect(badge(page).getByTitle("Tenon does not answer.")).toBeVisible();
     server.now().thaw();
     await expect(badge(page)).toBeEmpty();
     await open(page, server, "/");
@@ -198,7 +199,7 @@ test("a page that is closed while the server is away leaves its changes to the n
     await page.keyboard.press("g");
     await expect(chosenGrip(page)).toBeVisible();
     await page.keyboard.press("Enter");
-    await expect(badge(page)).toHaveText("Not saved yet");
+    await expect(badge(page)).toHaveText(WAITING);
     // Closed like this, a page gets no chance to send what it has not put in line yet.
     await expect.poll(() => kindsInLine(page)).toEqual(expect.arrayContaining(["choice", "pin"]));
     await page.close();

@@ -221,6 +221,24 @@ test("the log as a table, out and in; somebody else’s table is told what it la
   await expect(rounds(page)).toHaveCount(1);
 });
 
+test("a log of more than ten megabytes is read whole", async ({ page }) => {
+  await page.goto("/practice/log");
+  // The framework would hand over the first ten megabytes and no word of the others.
+  const found = await page.evaluate(async () => {
+    const drill = `move:${"by-hand-".repeat(12)}`;
+    const minutes = Array.from({ length: 90_000 }, (_, index) => index);
+    const lines = minutes.map((each) => {
+      const time = new Date(Date.UTC(2020, 0, 1, 0, each)).toISOString().slice(0, 16);
+      return `${time.replace("T", " ")},${drill},clean`;
+    });
+    const body = `when,drill,result\n${lines.join("\n")}\n`;
+    const response = await fetch("/rounds/csv", { method: "POST", body });
+    const { value } = (await response.json()) as { value: { found: number; refused: number } };
+    return { megabytes: Math.floor(body.length / 1_000_000), ...value };
+  });
+  expect(found).toMatchObject({ megabytes: 11, found: 90_000, refused: 0 });
+});
+
 test("the hand’s own times are fitted from the log, and Song reckons with them", async ({
   page,
 }) => {

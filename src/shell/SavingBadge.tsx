@@ -20,7 +20,9 @@ function badgeOf(news: ReturnType<typeof useSavingNews>) {
     case "saved":
       return null;
     case "not saved yet":
-      return <Plain text="Not saved yet" title={news.reason ?? "Tenon has not answered yet."} />;
+      return <Plain text="Not saved yet" title="Tenon has not answered yet." />;
+    case "waiting":
+      return <Plain text={waitingText(news)} title={`${news.reason}. Nothing is lost.`} />;
     case "away":
       return <Plain text={news.reason} title="Nothing waits to be saved." />;
     case "read-only":
@@ -38,6 +40,15 @@ function badgeOf(news: ReturnType<typeof useSavingNews>) {
     case "other data":
       return <Reload text="The data changed: reload" />;
   }
+}
+
+/** "3 changes wait, Tenon away since 14:02" */
+export function waitingText({ count, sinceMs }: { count: number; sinceMs: number }): string {
+  const since = new Date(sinceMs).toLocaleTimeString("en-GB", {
+    hour: "2-digit",
+    minute: "2-digit",
+  });
+  return `${count} ${count === 1 ? "change waits" : "changes wait"}, Tenon away since ${since}`;
 }
 
 function Plain({ text, title }: { readonly text: string; readonly title: string }) {

@@ -1,12 +1,12 @@
 import { dataMark, effectsSince, makeChanges, requestSchema } from "@/server/changes";
 import { recordMade, served, write } from "@/server/database";
-import { answer, parseJson, readText, validate, WordedError } from "@/server/edge";
+import { answer, parseJson, readText, validate, wholeNumber, WordedError } from "@/server/edge";
 import { isFields } from "@/state";
 import { renameInChange, type ChangeRequest, type ChangeResponse } from "@/wire";
 import { BUILD } from "@/wire/build";
 
-/** Room for as many changes as a page sends at once, comparisons among them. */
-const MAX_BYTES = 400_000;
+/** Room for the longest chart with every character escaped, and for as many small changes as a page sends at once. */
+const MAX_BYTES = 8_000_000;
 const CONFLICT = 409;
 
 /**
@@ -33,7 +33,7 @@ export async function POST(request: Request): Promise<Response> {
 export async function GET(request: Request): Promise<Response> {
   return answer(() => {
     const query = new URL(request.url).searchParams;
-    const since = Number(query.get("since") ?? "0");
+    const since = wholeNumber(query.get("since"));
     const mark = checkData({ identity: query.get("identity") ?? "", since });
     const effects = since === mark.revision ? [] : effectsSince(served().connection, since);
     return Response.json({ build: BUILD, ...mark, outcomes: [], effects } satisfies ChangeResponse);

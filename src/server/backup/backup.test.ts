@@ -111,6 +111,25 @@ describe("what is no whole backup is refused with the reason, and nothing is cha
     expect(why(zipSync({ ...files, "tenon.sqlite": changed }))).toMatch(/damaged/);
   });
 
+  test("an empty database, and one that another program made", () => {
+    const { "tenon.json": json = new Uint8Array() } = unzipSync(backupBytes(connection, NOW));
+    const facts = JSON.parse(strFromU8(json)) as object;
+    for (const statement of [
+      "VACUUM",
+      "CREATE TABLE guitar (name TEXT)",
+      "PRAGMA user_version = 7",
+    ]) {
+      const foreign = new Database(":memory:");
+      foreign.exec(statement);
+      const file = foreign.serialize();
+      foreign.close();
+      const said = strToU8(JSON.stringify({ ...facts, file: backupFacts(file) }));
+      expect(why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
+        /holds no data of Tenon/,
+      );
+    }
+  });
+
   test("a newer version's, by what it says and by its data", () => {
     const files = unzipSync(backupBytes(connection, NOW));
     const json = JSON.parse(strFromU8(files["tenon.json"] ?? new Uint8Array())) as object;

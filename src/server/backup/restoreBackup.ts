@@ -1,5 +1,6 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import Database from "better-sqlite3";
 import { failure, success, type Result } from "@/core/result";
 import { unzipped } from "@/formats/unzipped";
 import { dataFile, DataTrouble, makeFolder, openDatabase, putInPlace } from "@/server/database";
@@ -61,6 +62,7 @@ function withUnpacked(
   try {
     const path = dataFile(beside);
     writeFileSync(path, file, { mode: 0o600 });
+    if (!isTenonFile(path)) return failure("in", "the file in this backup holds no data of Tenon");
     const counts = openAndCount(beside);
     if (!counts.ok) return counts;
     return work({ path, checked: { madeAt: said.value.madeAt, counts: counts.value } });
@@ -94,6 +96,24 @@ function readSaid(json: Uint8Array): Result<{ readonly madeAt: string; readonly 
     return failure("in", `no backup of Tenon: ${JSON_NAME} does not say what it is`);
   }
   return success({ madeAt, sha256 });
+}
+
+/** Whether a file is a database that Tenon made: the engine would take an empty one for new, and fill up a foreign one. */
+function isTenonFile(path: string): boolean {
+  try {
+    const connection = new Database(path, { readonly: true, fileMustExist: true });
+    try {
+      const version = Number(connection.pragma("user_version", { simple: true }));
+      const guitars = connection
+        .prepare("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'guitar'")
+        .get();
+      return version >= 1 && guitars !== undefined;
+    } finally {
+      connection.close();
+    }
+  } catch {
+    return false;
+  }
 }
 
 /** Brings the unpacked data up to date where they lie, and counts what is in them. */

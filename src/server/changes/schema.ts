@@ -68,7 +68,7 @@ const requestSchema = object({
 }).noUnknown();
 
 function isAct(text: string): text is Act["act"] {
-  return text in BY_ACT;
+  return Object.hasOwn(BY_ACT, text);
 }
 
 function isObject(value: unknown): value is object {

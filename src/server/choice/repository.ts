@@ -41,7 +41,7 @@ export function changeChoice(
 ): void {
   const { value, replaced } = loadChoice(connection, first);
   const names = Object.keys(fields) as (keyof Choice)[];
-  const unknown = names.find((name) => !(name in choiceSchema.fields));
+  const unknown = names.find((name) => !Object.hasOwn(choiceSchema.fields, name));
   if (unknown) throw new Refused("fields", "the choice has an unknown field");
   validate(choiceSchema.pick(names), fields);
   if (replaced.length > 0) {

@@ -1,8 +1,10 @@
 import { constants, copyFileSync, existsSync, renameSync } from "node:fs";
+import Database from "better-sqlite3";
 import { Refused } from "@/server/edge";
 import { listCopies } from "./copies";
 import { dataFile, dataFolder } from "./folder";
 import { takeLock } from "./lock";
+import { giveNewIdentity } from "./identity";
 import { takeWhatIsThere } from "./served";
 
 /** Puts a copy in the place of the data; what lay there is kept beside it. */
@@ -32,4 +34,10 @@ function replaceBy(path: string, folder: string): void {
     if (existsSync(file + ending)) renameSync(file + ending, `${file}.aside-${stamp}${ending}`);
   }
   copyFileSync(path, file, constants.COPYFILE_EXCL);
+  const connection = new Database(file);
+  try {
+    giveNewIdentity(connection);
+  } finally {
+    connection.close();
+  }
 }

@@ -261,6 +261,57 @@ describe("a lock that another process holds", () => {
   }, 30_000);
 });
 
+describe("other data in the place of those that pages know", () => {
+  const identity = () => dataMark(served().connection).identity;
+
+  test("a restored copy begins a history of its own", async () => {
+    const first = identity();
+    const [copy] = readdirSync(join(folder, "copies"));
+    await rename("Later");
+    restoreCopy(copy ?? "");
+    expect(nameOf()).not.toBe("Later");
+    expect(identity()).not.toBe(first);
+  });
+
+  test("so does an older file that was put there while Tenon was off", async () => {
+    const first = identity();
+    end();
+    copyFrom(file(), `${file()}.old`);
+    await rename("Later");
+    end();
+    renameSync(`${file()}.old`, file());
+    expect(identity()).not.toBe(first);
+    expect(served().notes).toHaveLength(1);
+  });
+
+  test("and so does one that was put there while Tenon was on, once the player takes it", () => {
+    const first = identity();
+    const other = mkdtempSync(join(tmpdir(), "tenon-served-"));
+    openDatabase(other).close();
+    renameSync(join(other, "tenon.sqlite"), file());
+    rmSync(other, { recursive: true, force: true });
+    expect(kindOf(served)).toBe("replaced");
+    takeWhatIsThere({ afresh: false });
+    expect(identity()).not.toBe(first);
+  });
+
+  test("data that are only closed and opened go on as they are", () => {
+    const first = identity();
+    end();
+    expect(identity()).toBe(first);
+  });
+});
+
+test("a copy that was made while the clock was ahead does not stop today's", () => {
+  served();
+  const copies = join(folder, "copies");
+  const [today = ""] = readdirSync(copies);
+  renameSync(join(copies, today), join(copies, "tenon-2199-01-01T00-00-00-000-daily.sqlite"));
+  end();
+  served();
+  expect(readdirSync(copies)).toHaveLength(2);
+});
+
 test("a full disk is said to be full", () => {
   served().connection.pragma("max_page_count = 1");
   const { connection } = served();

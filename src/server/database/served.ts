@@ -5,6 +5,7 @@ import {
   existsSync,
   mkdtempSync,
   renameSync,
+  rmSync,
   statSync,
 } from "node:fs";
 import { tmpdir } from "node:os";
@@ -12,12 +13,14 @@ import { join } from "node:path";
 import { type Database } from "better-sqlite3";
 import { listCopies, makeCopy } from "./copies";
 import { dataFile, dataFolder } from "./folder";
+import { findDamage } from "./findDamage";
+import { giveNewIdentity } from "./identity";
 import { lockHolder, takeLock, type FolderLock } from "./lock";
 import { lostText } from "./lostText";
 import { ensureFolder, openDatabase } from "./open";
 import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
 import { DataTrouble, isDamage } from "./trouble";
-import { lookForOverwriting, writtenAt } from "./watch";
+import { lookForOverwriting, markIn, writtenAt } from "./watch";
 
 /** The data as this server has them open. */
 interface Served {
@@ -35,6 +38,8 @@ interface Open extends Served {
   readonly mark: FileMark;
   /** When the file was last written to, as far as it has been looked at since. */
   seenMs: number;
+  /** Where the data are only looked at: the folder of the copy that is open, deleted on closing. */
+  readonly copyFolder?: string;
 }
 
 /** Tells a file from another one that has taken its place. */
@@ -48,6 +53,10 @@ interface Shared {
   /** The file that pages were made from; another in its place is not taken without asking. */
   expected?: FileMark | undefined;
   afresh?: boolean;
+  /** Other data than pages were made from are taken, on the player's word. */
+  isExchanged?: boolean;
+  /** What the check of the whole file found; nothing is served until the player has decided. */
+  damage?: string | undefined;
 }
 
 /** `next start` loads a module several times in one process; all of them share what is open. */
@@ -65,7 +74,8 @@ export function served(): Served {
   const folder = dataFolder();
   const file = dataFile(folder);
   const now = markOf(file);
-  const { open, expected } = shared;
+  const { open, expected, damage } = shared;
+  if (damage !== undefined) throw new DataTrouble("damaged", folder, damage);
   if (expected && !isSame(expected, now)) {
     if (open) close();
     throw new DataTrouble(now ? "replaced" : "gone", folder);
@@ -77,6 +87,8 @@ export function served(): Served {
   shared.open = openForServing(folder);
   shared.expected = shared.open.mark;
   shared.afresh = false;
+  shared.isExchanged = false;
+  checkWholeFile(shared.open);
   return shared.open;
 }
 
@@ -99,8 +111,11 @@ function watch(open: Open): void {
 
 /** Takes whatever is in the folder now, on the player's word; with `afresh`, new data where there are none. */
 export function takeWhatIsThere({ afresh }: { readonly afresh: boolean }): void {
+  const { expected } = shared;
+  shared.isExchanged = expected !== undefined && !isSame(expected, markOf(dataFile(dataFolder())));
   close();
   shared.expected = undefined;
+  shared.damage = undefined;
   shared.afresh = afresh;
 }
 
@@ -116,6 +131,7 @@ export function close(): void {
     console.error("The data could not be closed:", error);
   }
   open.lock?.release();
+  if (open.copyFolder) rmSync(open.copyFolder, { recursive: true, force: true });
 }
 
 /** Notes what is about to be acknowledged, and has the log brought into the file soon. */
@@ -137,7 +153,8 @@ function openForServing(folder: string): Open {
   const file = dataFile(folder);
   const reason = whyReadOnly(folder);
   if (reason !== null) {
-    const connection = openDatabase(copyToLookAt(folder), { waitMs: SERVER_WAIT_MS });
+    const copyFolder = copyToLookAt(folder);
+    const connection = openDatabase(copyFolder, { waitMs: SERVER_WAIT_MS });
     const mark = markOf(file) ?? { device: 0, inode: 0 };
     return {
       connection,
@@ -148,6 +165,7 @@ function openForServing(folder: string): Open {
       record: null,
       mark,
       seenMs: 0,
+      copyFolder,
     };
   }
   ensureFolder(folder);
@@ -169,6 +187,24 @@ function openForServing(folder: string): Open {
   }
 }
 
+/** How long after opening, and how often, the whole file is checked. */
+const [FIRST_CHECK_MS, CHECK_EVERY_MS] = [10_000, DAY_MS];
+
+/** Checks the file in another process, soon and once a day; damage stops the serving until the player has decided. */
+function checkWholeFile(open: Open): void {
+  if (open.readOnly !== null) return;
+  const check = async () => {
+    if (shared.open !== open) return;
+    const damage = await findDamage(dataFile(open.folder));
+    if (shared.open !== open) return;
+    if (damage === null) return void setTimeout(() => void check(), CHECK_EVERY_MS).unref();
+    console.error("The check of the data file found damage:", damage);
+    shared.damage = damage;
+    close();
+  };
+  setTimeout(() => void check(), FIRST_CHECK_MS).unref();
+}
+
 function lockOrRefuse(folder: string): FolderLock {
   const lock = takeLock(folder, process.env.TENON_ADDRESS ?? "");
   if (!lock) throw new DataTrouble("in use", folder, lockHolder(folder));
@@ -179,24 +215,23 @@ function beginRecording(
   connection: Database,
   folder: string,
 ): { readonly record: RecordWriter; readonly notes: readonly string[] } {
-  const mark = connection.prepare("SELECT identity, revision FROM data WHERE id = 1").get() as {
-    readonly identity: string;
-    readonly revision: number;
-  };
-  const lost = lostLines(readRecord(folder), mark);
+  const lost = lostLines(readRecord(folder), markIn(connection));
   const at = new Date().toISOString();
   if (lost.length > 0) {
     const stamp = at.replace(/[:.]/g, "-");
     renameSync(join(folder, "tenon-record.jsonl"), join(folder, `tenon-lost-${stamp}.jsonl`));
   }
-  const record = beginRecord(folder, { ...mark, at, what: "open" });
+  // Pages that were made from other data, or from a newer state of these, must not write into them.
+  if (lost.length > 0 || shared.isExchanged) giveNewIdentity(connection);
+  const record = beginRecord(folder, { ...markIn(connection), at, what: "open" });
   return { record, notes: lost.length > 0 ? [lostText(lost)] : [] };
 }
 
 function copyDaily(connection: Database, folder: string): void {
-  const last = listCopies(folder)[0];
   const now = new Date();
-  if (last && now.getTime() - Date.parse(last.madeAt) < DAY_MS) return;
+  // A copy from the future was made while the clock was wrong, and says nothing about today.
+  const ages = listCopies(folder).map(({ madeAt }) => now.getTime() - Date.parse(madeAt));
+  if (ages.some((ageMs) => ageMs >= 0 && ageMs < DAY_MS)) return;
   try {
     makeCopy(connection, folder, "daily", now);
   } catch (error) {

@@ -66,6 +66,7 @@ function lookAt(file: string, folder: string): Mark {
   }
 }
 
-function markIn(connection: Database.Database): Mark {
+/** The identity of the data, and how many changes they have seen. */
+export function markIn(connection: Database.Database): Mark {
   return connection.prepare("SELECT identity, revision FROM data WHERE id = 1").get() as Mark;
 }

@@ -2,5 +2,6 @@ export { answer } from "./answer";
 export { fileResponse } from "./fileResponse";
 export { markUnreadable } from "./markUnreadable";
 export { parseJson, readBytes, readJson, readText } from "./readBody";
+export { wholeNumber } from "./query";
 export { validate } from "./validate";
 export { NotFound, Refused, WordedError } from "./wordedError";

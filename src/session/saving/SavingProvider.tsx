@@ -6,8 +6,14 @@ import { type Sending } from "./useOutbox";
 /** What the header says about what the player did. */
 type SavingNews =
   | { readonly kind: "saved" }
-  /** So many changes wait, and why where it is known. */
-  | { readonly kind: "not saved yet"; readonly count: number; readonly reason: string | null }
+  | { readonly kind: "not saved yet" }
+  /** Changes wait until the server answers or can save again. */
+  | {
+      readonly kind: "waiting";
+      readonly count: number;
+      readonly reason: string;
+      readonly sinceMs: number;
+    }
   | { readonly kind: "away"; readonly reason: string }
   | { readonly kind: "read-only"; readonly reason: string }
   | { readonly kind: "updated" }
@@ -30,16 +36,17 @@ export function SavingProvider({ sending, readOnly, children }: SavingProviderPr
   const { waiting, state, isOutdated } = sending;
   const count = waiting.length;
   const waitsLong = useLasting(count > 0);
-  const reason = state.kind === "trouble" ? state.reason : null;
+  const [reason, sinceMs] =
+    state.kind === "trouble" ? [state.reason, state.sinceMs] : ([null, 0] as const);
   const isOther = state.kind === "other data";
   const news = useMemo((): SavingNews => {
     if (readOnly !== null) return { kind: "read-only", reason: readOnly };
     if (isOther) return { kind: "other data" };
     if (isOutdated) return { kind: "updated" };
-    if (count > 0 && (waitsLong || reason !== null))
-      return { kind: "not saved yet", count, reason };
+    if (count > 0 && reason !== null) return { kind: "waiting", count, reason, sinceMs };
+    if (count > 0 && waitsLong) return { kind: "not saved yet" };
     return reason === null ? SAVED : { kind: "away", reason };
-  }, [readOnly, isOther, isOutdated, count, waitsLong, reason]);
+  }, [readOnly, isOther, isOutdated, count, waitsLong, reason, sinceMs]);
   return <SavingContext.Provider value={news}>{children}</SavingContext.Provider>;
 }
 

@@ -6,7 +6,7 @@ import { type WaitingStore } from "./store";
 export type SavingState =
   | { readonly kind: "in touch" }
   /** The server is away or cannot save; changes wait and are sent again. */
-  | { readonly kind: "trouble"; readonly reason: string }
+  | { readonly kind: "trouble"; readonly reason: string; readonly sinceMs: number }
   /** The server has other data than the page was made from; nothing is sent to them. */
   | { readonly kind: "other data" };
 
@@ -50,6 +50,7 @@ export function makeOutbox(options: OutboxOptions): Outbox {
   let isSending = false;
   let isStopped = false;
   let failures = 0;
+  let failingSinceMs = 0;
   /** After a refusal that names no change, they are sent one by one until the wrong one is found. */
   let max = MOST;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -111,7 +112,8 @@ export function makeOutbox(options: OutboxOptions): Outbox {
   };
 
   const wait = (reason: string): false => {
-    options.onState({ kind: "trouble", reason });
+    if (failures === 0) failingSinceMs = Date.now();
+    options.onState({ kind: "trouble", reason, sinceMs: failingSinceMs });
     const pause = RETRY_MS[Math.min(failures, RETRY_MS.length - 1)];
     failures += 1;
     timer = setTimeout(() => void exchange(true), pause);

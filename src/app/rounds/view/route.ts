@@ -1,14 +1,14 @@
 import { success } from "@/core/result";
 import { readLogFilter } from "@/formats/address";
 import { served } from "@/server/database";
-import { answer } from "@/server/edge";
+import { answer, wholeNumber } from "@/server/edge";
 import { readLog } from "@/server/practice";
 
 /** A part of the log of practice: ?from=2026-03-01&kind=move&skip=40 */
 export function GET(request: Request): Promise<Response> {
   return answer(() => {
     const query = new URL(request.url).searchParams;
-    const skip = Math.max(0, Math.floor(Number(query.get("skip") ?? "0")) || 0);
+    const skip = wholeNumber(query.get("skip"));
     return Response.json(success(readLog(served().connection, readLogFilter(query), skip)));
   });
 }

@@ -1,5 +1,5 @@
 import { success } from "@/core/result";
-import { answer, NotFound } from "@/server/edge";
+import { answer, NotFound, wholeNumber } from "@/server/edge";
 import { readSong } from "@/server/page";
 
 interface Context {
@@ -10,7 +10,7 @@ interface Context {
 export function GET(_: Request, { params }: Context): Promise<Response> {
   return answer(async () => {
     const { id } = await params;
-    const song = readSong(Number(id));
+    const song = readSong(wholeNumber(id));
     if (!song) throw new NotFound("id", "There is no such song any more.");
     return Response.json(success(song));
   });
