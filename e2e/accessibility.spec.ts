@@ -144,7 +144,7 @@ test.describe("axe finds nothing to mend in either theme", () => {
 
   test("Compare, its panels, its holds and its sheet", async ({ page }) => {
     await page.goto("/compare");
-    await expect(page.getByText(/serves best\. Beside/)).toBeVisible();
+    await expect(page.getByText(/serves best\. Compared with/)).toBeVisible();
     await expectNoViolations(page);
     for (const panel of ["Weigh", "Save", "Find a tuning"]) {
       // An open panel may have a button of the same name.

@@ -18,7 +18,7 @@ const chordsField = (page: Page) => page.getByRole("textbox", { name: /Chords/ }
 
 async function openCompare(page: Page, query = ""): Promise<void> {
   await page.goto(`/compare${query}`);
-  await expect(page.getByText(/serves best\. Beside/)).toBeVisible();
+  await expect(page.getByText(/serves best\. Compared with/)).toBeVisible();
 }
 
 test("chords in four tunings on two guitars: grips, verdict and figures", async ({ page }) => {
@@ -30,7 +30,7 @@ test("chords in four tunings on two guitars: grips, verdict and figures", async 
   await expect(cell(page, "F5 in Drop D")).toContainText("3 3 3 × × ×");
   await expect(
     page.getByText(
-      /^Drop D serves best\. Beside Standard: \d+ % less effort, .* 4 of 4 with one finger instead of 0, .*; nothing to retune\.$/,
+      /^Drop D serves best\. Compared with Standard: \d+% less effort, .* 4 of 4 with one finger instead of 0, .*; nothing to retune\.$/,
     ),
   ).toBeVisible();
   await expect(figure(page, "Held with one finger or none")).toContainText(

@@ -13,7 +13,7 @@ import {
   summary,
 } from "./songPage";
 
-test("a chart is pasted, its way appears, is the core's, and is there after a reload", async ({
+test("a chart is pasted, its route appears, is the core's, and is there after a reload", async ({
   page,
 }) => {
   await openSong(page);
@@ -234,7 +234,7 @@ test("the song in other tunings, and as one file that opens without Tenon", asyn
   await page.getByRole("button", { name: "Limits" }).click();
   await page.getByRole("combobox", { name: "To fret" }).selectOption("12");
   await page.getByRole("button", { name: "Tunings" }).click();
-  await expect(page.getByText(/serves best\. Beside/)).toBeVisible();
+  await expect(page.getByText(/serves best\. Compared with/)).toBeVisible();
   await expect(page.getByRole("rowheader", { name: /^D5/ })).toContainText("×");
   await expect(page.getByText("Only grips with frets 0 to 12")).toBeVisible();
   await expect(page).toHaveURL(/limits=frets%200-12/);
