@@ -27,7 +27,9 @@ async function violations(axe: AxeBuilder): Promise<readonly string[]> {
 
 test.describe("axe finds nothing to mend in either theme", () => {
   // Colours on their way from one theme to the other are none of either.
-  test.use({ colorScheme: "light", contextOptions: { reducedMotion: "reduce" } });
+  test.beforeEach(({ page }) =>
+    page.emulateMedia({ colorScheme: "light", reducedMotion: "reduce" }),
+  );
 
   test("Neck", async ({ page }) => {
     await openNeck(page);

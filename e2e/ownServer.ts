@@ -4,10 +4,7 @@ import { join } from "node:path";
 import { openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
 import { startServer, type Server } from "../scripts/lib/startServer";
-import { PORT } from "./settings";
-
-/** Far enough from the port of the shared server that both find theirs free. */
-const OWN_PORT = PORT + 60;
+import { OWN_PORT } from "./settings";
 
 /** A server of one test's own, which it may kill and start again in its place. */
 export interface OwnServer {
