@@ -50,7 +50,7 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
     .toEqual(["", expect.any(String), "", expect.stringMatching(/^Clean/)]);
   await page.keyboard.press("3");
   await page.keyboard.press("u");
-  await expect(page.getByText("The last round (missed) is taken back.")).toBeVisible();
+  await expect(page.getByText("The last round (missed) undone.")).toBeVisible();
 
   // From the song, by a pedal's two keys: back stops and misses, forward starts.
   await page.keyboard.press("n");

@@ -19,7 +19,7 @@ test("an address shows the view it was copied from, and follows every change", a
   await page.keyboard.press("s");
   // The chosen shape moved with the root.
   await expect(page).toHaveURL(
-    /root=G&stack=0,7,12&grip=3-5-5-x-x-x&fingers=1-3-3-0-0-0&marks=note&order=lowest&frets=1-7&safe=yes$/,
+    /root=G&voicing=0,7,12&grip=3-5-5-x-x-x&fingers=1-3-3-0-0-0&marks=note&order=lowest&frets=1-7&safe=yes$/,
   );
   const address = page.url();
   await page.keyboard.press("a");

@@ -31,7 +31,7 @@ const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },
   {
     name: "neck-stage",
-    path: "/?tuning=40,45,50,55,59,64&root=D&stack=0,7,12&grip=x-5-7-7-x-x&stage=yes",
+    path: "/?tuning=40,45,50,55,59,64&root=D&voicing=0,7,12&grip=x-5-7-7-x-x&stage=yes",
     prepare: (page) => page.getByRole("button", { name: "Next grip" }).waitFor(),
   },
   {
