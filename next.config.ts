@@ -10,6 +10,8 @@ const config: NextConfig = {
     // The data folder is only known at run time. Nothing is traced: Tenon runs from its own folder.
     ignoreIssue: [{ path: "**/src/**", title: /^Dynamic filesystem access/ }],
   },
+  // No image is changed on the server, so that no image library is loaded.
+  images: { unoptimized: true },
   experimental: {
     // Beyond this the framework hands a route the beginning of a body and no word. Each route holds to a limit of its own,
     // of which that of a backup is the largest (src/server/backup).

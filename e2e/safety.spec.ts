@@ -42,7 +42,7 @@ test("what is sent to be saved is checked, bounded and never sent back", async (
     [JSON.stringify({ root: "H" }), 400],
     [JSON.stringify({ identity: noise, since: 0, changes: [{ act: noise }] }), 400],
     [JSON.stringify({ identity: "x", since: 0, changes: [], [noise]: 1 }), 400],
-    [JSON.stringify(noise.repeat(5)), 413],
+    [JSON.stringify(noise.repeat(90)), 413],
   ] as const) {
     const answer = await request.post("/changes", { headers, data });
     expect(answer.status()).toBe(status);

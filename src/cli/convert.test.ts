@@ -169,3 +169,10 @@ describe("convert", () => {
     for (const colour of colours) expect(colour).toMatch(/^#(..)\1\1$/);
   });
 });
+
+test("a device is refused, not read without end", () => {
+  expect(convertCommand.run({ input: "/dev/zero", from: "bars", to: "json" })).toMatchObject({
+    ok: false,
+    problem: { field: "input", message: expect.stringMatching(/a pipe or a device/) },
+  });
+});

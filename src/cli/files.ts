@@ -1,4 +1,4 @@
-import { renameSync, rmSync, writeFileSync } from "node:fs";
+import { readFileSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { failure, success, type Result } from "@/core/result";
 
 /** Writes a file whole or not at all. */
@@ -15,6 +15,27 @@ export function writeWhole(
     return failure("out", `'${path}' cannot be written: ${whyNot(error)}`);
   }
   return success({ path, bytes: bytes.length });
+}
+
+/**
+ * Reads a whole file of at most `maxBytes`. Pipes and devices are refused: they have no end that could be known before.
+ *
+ * @param field the argument that names the path
+ */
+export function readWhole(path: string, maxBytes: number, field: string): Result<Uint8Array> {
+  try {
+    const found = statSync(path);
+    if (!found.isFile() && !found.isDirectory()) {
+      return failure(field, `'${path}' is no file but a pipe or a device`);
+    }
+    if (found.size > maxBytes) {
+      const [size, max] = [found.size, maxBytes].map((bytes) => Math.ceil(bytes / 1024 / 1024));
+      return failure(field, `'${path}' has ${size} MB; at most ${max} are read`);
+    }
+    return success(readFileSync(path));
+  } catch (error) {
+    return failure(field, `'${path}' cannot be read: ${whyNot(error)}`);
+  }
 }
 
 /** Why the system would not open a file. */

@@ -1,8 +1,7 @@
-import { readFileSync, statSync } from "node:fs";
 import { number, object, string } from "yup";
 import { toHand, toTuning, tuningArgument, type TuningArgument } from "@/cli/arguments";
 import { defineCommand } from "@/cli/command";
-import { whyNot, writeWhole } from "@/cli/files";
+import { readWhole, writeWhole } from "@/cli/files";
 import { planForArguments, routeSchema, type RouteArguments } from "@/cli/planForArguments";
 import { problemText } from "@/cli/text";
 import { failure, success, type Result } from "@/core/result";
@@ -107,16 +106,7 @@ function contentOf(input: string): Result<Uint8Array | string> {
   if (!isLine || !(input.startsWith("/") || input.startsWith("./") || isNamed)) {
     return success(input);
   }
-  try {
-    const { size } = statSync(input);
-    if (size > MAX_BYTES) {
-      const max = MAX_BYTES / 1024 / 1024;
-      return failure("input", `${Math.ceil(size / 1024 / 1024)} MB; a song has at most ${max}`);
-    }
-    return success(readFileSync(input));
-  } catch (error) {
-    return failure("input", `'${input}' cannot be read: ${whyNot(error)}`);
-  }
+  return readWhole(input, MAX_BYTES, "input");
 }
 
 /** A chart in a file that is called a chord sheet is one, whether or not anything in it says so. */

@@ -1,8 +1,8 @@
-import { existsSync, readFileSync, statSync } from "node:fs";
+import { existsSync } from "node:fs";
 import Database from "better-sqlite3";
 import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
-import { whyNot, writeWhole } from "@/cli/files";
+import { readWhole, writeWhole } from "@/cli/files";
 import { failure, success, type Result } from "@/core/result";
 import { backupBytes, exportText, MAX_BACKUP_BYTES, restoreBackup } from "@/server/backup";
 import { dataFile, dataFolder } from "@/server/database";
@@ -34,7 +34,7 @@ export const restoreCommand = defineCommand({
   summary: "puts a backup in the place of the data, which stay beside it: --in tenon.zip",
   schema: object({ in: string().min(1).required("in: say the backup to restore") }).noUnknown(),
   run: ({ in: path }) => {
-    const bytes = bytesOf(path);
+    const bytes = readWhole(path, MAX_BACKUP_BYTES, "in");
     if (!bytes.ok) return bytes;
     try {
       const restored = restoreBackup(bytes.value, dataFolder());
@@ -64,16 +64,5 @@ function withData<T>(work: (connection: Database.Database) => Result<T>): Result
     return work(connection);
   } finally {
     connection.close();
-  }
-}
-
-function bytesOf(path: string): Result<Uint8Array> {
-  try {
-    if (statSync(path).size > MAX_BACKUP_BYTES) {
-      return failure("in", "larger than any backup of Tenon is");
-    }
-    return success(readFileSync(path));
-  } catch (error) {
-    return failure("in", `'${path}' cannot be read: ${whyNot(error)}`);
   }
 }
