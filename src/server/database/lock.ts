@@ -5,6 +5,8 @@ import { sqliteCode } from "./trouble";
 
 const [LOCK_NAME, HOLDER_NAME] = ["tenon.lock", "server.json"];
 const FILE_MODE = 0o600;
+/** A server that was killed a moment ago may still be ending. */
+const PATIENCE_MS = 500;
 
 /** Holds a folder for one server; the system lets go of it when the process ends, however it ends. */
 export interface FolderLock {
@@ -16,7 +18,7 @@ export interface FolderLock {
  * database of its own, because the engine's locks belong to the process and die with it.
  */
 export function takeLock(folder: string, address: string): FolderLock | null {
-  const connection = new Database(join(folder, LOCK_NAME), { timeout: 0 });
+  const connection = new Database(join(folder, LOCK_NAME), { timeout: PATIENCE_MS });
   try {
     connection.exec("BEGIN EXCLUSIVE");
   } catch (error) {
