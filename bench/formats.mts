@@ -1,4 +1,4 @@
-import { readFonts } from "../src/cli/fonts";
+import { readInstalledFonts } from "../src/cli/fonts";
 import { readChord } from "../src/core/chart";
 import { DEFAULT_WEIGHTS } from "../src/core/gripSearch";
 import { makeNeck } from "../src/core/neck";
@@ -57,7 +57,7 @@ const [route] = planned.ok ? planned.value : [];
 if (!route) throw new Error("no route");
 const time = struckInQuarters(chords.length, 132);
 const facts = routeFacts(timeRoute(neck.value, route, time, TIMING.steady));
-const fonts = readFonts();
+const fonts = readInstalledFonts();
 
 console.log(`a song of ${BARS} bars, ${names.length} chords, with its grips; median of ${RUNS}`);
 const gripped = alongRoute(score, facts);

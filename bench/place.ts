@@ -119,7 +119,7 @@ for (const { tuning, voicing, suggested, accepted } of rejected) {
     `  ${tuning}, ${voicing.join(" ")}: ${suggested ? text(suggested) : "none"}, not ${accepted.map(text).join(" or ")}`,
   );
 }
-for (const [name, asked] of [
+for (const [name, requested] of [
   ["whole chords, fitted half", wholeChords.filter(({ isHeldOut }) => !isHeldOut)],
   ["whole chords, held out", wholeChords.filter(({ isHeldOut }) => isHeldOut)],
   ["held out, as first labelled", labelledChords(false).filter(({ isHeldOut }) => isHeldOut)],
@@ -128,10 +128,10 @@ for (const [name, asked] of [
   ["chords over a bass, fitted half", slashChords.filter(({ isHeldOut }) => !isHeldOut)],
   ["chords over a bass, held out", slashChords.filter(({ isHeldOut }) => isHeldOut)],
 ] as const) {
-  const { first, inThree, rejected: strays } = chordAgreement(asked);
+  const { first, inThree, rejected: strays } = chordAgreement(requested);
   console.log(
-    `labelled ${name}: n ${asked.length}, first ${percent(first)} (${interval(first, asked.length)}), ` +
-      `in three ${percent(inThree)} (${interval(inThree, asked.length)})`,
+    `labelled ${name}: n ${requested.length}, first ${percent(first)} (${interval(first, requested.length)}), ` +
+      `in three ${percent(inThree)} (${interval(inThree, requested.length)})`,
   );
   for (const [{ tuning, chord, accepted }, fretting] of strays) {
     const text = (frets: readonly (number | null)[]) => frets.map((fret) => fret ?? "x").join(" ");

@@ -82,14 +82,14 @@ function chordCase(
     maxNotes: STANDARD.midi.length,
     maxFingers: FINGERS_AND_THUMB,
   };
-  const asked = requestSet(root, allowed, bass, bassIsForeign);
+  const requested = requestSet(root, allowed, bass, bassIsForeign);
   const limit = { reachMm: handReachMm(DEFAULT_HAND) };
   const looks = findSetFrettings(STANDARD, root, set, limit).flatMap((fretting) => {
     const midi = soundingMidi(STANDARD, fretting);
-    if (bass !== null && pitchClass(Math.min(...midi)) !== asked.bass) return [];
+    if (bass !== null && pitchClass(Math.min(...midi)) !== requested.bass) return [];
     const best = easiest(fretting);
     return best
-      ? [{ effort: best.effort, look: { fretting, midi, fingers: best.fingers, asked } }]
+      ? [{ effort: best.effort, look: { fretting, midi, fingers: best.fingers, requested } }]
       : [];
   });
   const given = positions.map(({ frets, baseFret }) =>
@@ -100,7 +100,7 @@ function chordCase(
 
 /** A labelled whole chord, among the grips that come first as the weights stand and those that lie low. */
 export function labelledCase({ tuning, neck, chord, accepted }: LabelledChord): PlaceCase {
-  const asked = requestOf(chord);
+  const requested = requestOf(chord);
   const found = makeGripSearch(neck, {}, DEFAULT_WEIGHTS).cheapest(neck.midi, chord, LABEL_GRIPS);
   const easy = makeGripSearch(neck, {}, { ...DEFAULT_WEIGHTS, usual: 0.3 });
   const near = easy.cheapest(neck.midi, chord, LABEL_GRIPS);
@@ -114,14 +114,14 @@ export function labelledCase({ tuning, neck, chord, accepted }: LabelledChord): 
     const [best] = rankFingers(neck, fretting);
     const midi = soundingMidi(neck, fretting);
     return best
-      ? [{ effort: best.effort, look: { fretting, midi, fingers: best.presses.length, asked } }]
+      ? [{ effort: best.effort, look: { fretting, midi, fingers: best.presses.length, requested } }]
       : [];
   });
   // Of several right places the one nearest to the nut is the usual one; among those the fullest.
   const [lowest = null, ...others] = [...accepted].sort(
     (a, b) => lowestFret(a) - lowestFret(b) || notesOf(b) - notesOf(a),
   );
-  return caseFrom(`${tuning} ${chord.name}`, asked.root, tuning, looks, [lowest, ...others]);
+  return caseFrom(`${tuning} ${chord.name}`, requested.root, tuning, looks, [lowest, ...others]);
 }
 
 function lowestFret(fretting: Fretting): number {
@@ -141,7 +141,7 @@ export function placeCase(place: LabelledPlace): PlaceCase {
       fretting,
       midi,
       fingers: best.presses.length,
-      asked: requestVoicing(pitchClassOf(root)),
+      requested: requestVoicing(pitchClassOf(root)),
     },
   }));
   return caseFrom(`${tuning} ${voicing.join(" ")}`, pitchClassOf(root), tuning, looks, [
@@ -158,7 +158,7 @@ function caseFrom(
   /** The one given first, and the others. */
   places: readonly (Fretting | null)[],
 ): PlaceCase {
-  const isFree = looks[0]?.look.asked.kind === "free";
+  const isFree = looks[0]?.look.requested.kind === "free";
   const traits: readonly string[] = isFree ? FREE_TRAITS : VOICING_TRAITS;
   const numbers = new Map(traits.map((trait, index) => [trait, index]));
   const amounts = new Float32Array(looks.length * traits.length);

@@ -3,7 +3,7 @@ import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "@/cli/commands/index";
 import { answerLine } from "./batch";
 import { readOptions } from "./options";
-import { ask, result, type Answer } from "./testing";
+import { askCommand, result, type CommandAnswer } from "./testing";
 
 interface Frettings {
   readonly count: number;
@@ -71,7 +71,7 @@ describe("commands", () => {
     [{ from: "standard" }, "to"],
     [{ from: "standard", to: "drop D", guitar: { scaleMm: 50 } }, "scaleMm"],
   ])("retune refuses %j by name of its argument", (args, field) => {
-    expect(ask("retune", args)).toMatchObject({ ok: false, error: { field } });
+    expect(askCommand("retune", args)).toMatchObject({ ok: false, error: { field } });
   });
 
   test("retune reads on a terminal: what to turn, the check, and what to mind", () => {
@@ -94,8 +94,11 @@ describe("commands", () => {
     expect(result("tuning", { text: "dadgbbe" })).toMatchObject({
       alternatives: [{ kind: "own" }],
     });
-    expect(ask("tuning", { text: [40] })).toMatchObject({ ok: false, error: { field: "text" } });
-    expect(ask("tuning", { text: "x".repeat(10_000) })).toMatchObject({
+    expect(askCommand("tuning", { text: [40] })).toMatchObject({
+      ok: false,
+      error: { field: "text" },
+    });
+    expect(askCommand("tuning", { text: "x".repeat(10_000) })).toMatchObject({
       ok: false,
       error: { field: "text" },
     });
@@ -178,7 +181,7 @@ describe("commands", () => {
     }
     const inverted = result<Fingerings>("fingerings", { ...args, bass: 7 }).fingerings;
     for (const { pitches } of inverted) expect(Math.min(...pitches) % 12).toBe(4);
-    expect(ask("fingerings", { ...args, strings: [6] })).toMatchObject({
+    expect(askCommand("fingerings", { ...args, strings: [6] })).toMatchObject({
       ok: false,
       error: { field: "strings" },
     });
@@ -235,7 +238,7 @@ describe("bad input names its argument", () => {
     ["positions", { tuning: "standard", frets: 12, pitchClasses: [12] }, "pitchClasses[0]"],
     ["nothing", {}, "command"],
   ])("%s %j", (command, args, field) => {
-    expect(ask(command, args)).toMatchObject({ ok: false, error: { field } });
+    expect(askCommand(command, args)).toMatchObject({ ok: false, error: { field } });
   });
 
   test.each(["", "not json", "[]", "null", "3", '{"args": {}}', '{"command": {}}'])(
@@ -294,7 +297,7 @@ describe("the program itself", () => {
     const answers = stdout
       .trim()
       .split("\n")
-      .map((line) => JSON.parse(line) as Answer);
+      .map((line) => JSON.parse(line) as CommandAnswer);
     expect(answers.map(({ ok }) => ok)).toEqual([true, false, true]);
     expect(status).toBe(0);
   });

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "@/cli/commands/index";
 import { readOptions } from "./options";
-import { ask, result } from "./testing";
+import { askCommand, result } from "./testing";
 
 interface Compared {
   readonly tunings: readonly {
@@ -46,13 +46,16 @@ describe("translate", () => {
   });
 
   test("problems name their argument", () => {
-    expect(ask("translate", { from: "H", to: "drop D", fretting: "x" }).error.field).toBe("from");
-    expect(
-      ask("translate", { from: "standard", to: [1, 2], fretting: "0 2 2 x x x" }).error.field,
-    ).toBe("to");
-    expect(ask("translate", { from: "standard", to: "drop D", fretting: "1 2" }).error.field).toBe(
-      "fretting",
+    expect(askCommand("translate", { from: "H", to: "drop D", fretting: "x" }).error.field).toBe(
+      "from",
     );
+    expect(
+      askCommand("translate", { from: "standard", to: [1, 2], fretting: "0 2 2 x x x" }).error
+        .field,
+    ).toBe("to");
+    expect(
+      askCommand("translate", { from: "standard", to: "drop D", fretting: "1 2" }).error.field,
+    ).toBe("fretting");
   });
 });
 
@@ -120,7 +123,7 @@ describe("compare", () => {
     [{ tunings: ["standard"], chords, weights: { speed: 1 } }, "speed"],
     [{ chords }, "tunings"],
   ])("%j: the problem is in %s", (wrong, field) => {
-    expect(ask("compare", wrong)).toMatchObject({ ok: false, error: { field } });
+    expect(askCommand("compare", wrong)).toMatchObject({ ok: false, error: { field } });
   });
 
   test("on a terminal", () => {
@@ -176,7 +179,7 @@ describe("search", () => {
     const found = result<Found>("search", { ...args, limits, max: 100 });
     expect(found.evaluated).toBe(3);
     expect(found.tunings.map(({ midi }) => midi[0])).toEqual([41, 41, 41]);
-    const stuck = ask("search", { ...args, limits: { strings: [1], lowest: 41 } });
+    const stuck = askCommand("search", { ...args, limits: { strings: [1], lowest: 41 } });
     expect(stuck.error).toMatchObject({
       field: "limits.lowest",
       message: expect.stringMatching(/^string 0 is tuned lower/),
@@ -185,7 +188,7 @@ describe("search", () => {
 
   test("a chord that no tuning can play is named", () => {
     const chords = ["Em7", "C13", "Em7"];
-    const { error } = ask("search", { ...args, chords, frets: 1, within: 0 });
+    const { error } = askCommand("search", { ...args, chords, frets: 1, within: 0 });
     expect(error).toEqual({
       field: "chords",
       message: "no tuning within these limits can play C13",
@@ -193,7 +196,7 @@ describe("search", () => {
   });
 
   test("what is too large is refused beforehand", () => {
-    const { error } = ask("search", { ...args, tuning: "8-string F# standard", within: 5 });
+    const { error } = askCommand("search", { ...args, tuning: "8-string F# standard", within: 5 });
     expect(error.field).toBe("within");
     expect(error.message).toMatch(/214,358,881 tunings; at most 1,000,000/);
   });

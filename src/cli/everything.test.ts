@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { afterAll, beforeAll, expect, test } from "@jest/globals";
 import { openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
-import { ask, result } from "./testing";
+import { askCommand, result } from "./testing";
 
 let folder: string;
 const before = process.env.TENON_DATA;
@@ -39,10 +39,12 @@ test("everything goes out as JSON and as a backup, which is restored elsewhere",
 
 test("what is missing or no backup names its argument", () => {
   process.env.TENON_DATA = join(folder, "nowhere");
-  expect(ask("export", { out: join(folder, "x") }).error).toMatchObject({ field: "out" });
-  expect(ask("backup", {}).error).toMatchObject({ field: "out" });
-  expect(ask("restore", { in: join(folder, "none.zip") }).error.message).toMatch(/no such file/);
+  expect(askCommand("export", { out: join(folder, "x") }).error).toMatchObject({ field: "out" });
+  expect(askCommand("backup", {}).error).toMatchObject({ field: "out" });
+  expect(askCommand("restore", { in: join(folder, "none.zip") }).error.message).toMatch(
+    /no such file/,
+  );
   const text = join(folder, "text.zip");
   writeFileSync(text, "no zip");
-  expect(ask("restore", { in: text }).error).toMatchObject({ field: "in" });
+  expect(askCommand("restore", { in: text }).error).toMatchObject({ field: "in" });
 });

@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 import { FONT_FILES, type FontSet } from "@/formats/sheet";
 
 /** The fonts of sheets, from the packages that ship them. */
-export function readFonts(): FontSet {
+export function readInstalledFonts(): FontSet {
   const require = createRequire(import.meta.url);
   const read = (files: (typeof FONT_FILES)[keyof typeof FONT_FILES]) =>
     files.map(([path, range]) => ({ data: readFileSync(require.resolve(path)), range }));

@@ -100,21 +100,21 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
   }
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;
-  const asked = args.limits ?? {};
+  const requested = args.limits ?? {};
   const song = toSong(args);
   if (!song.ok) return song;
   const said = { ...args, chords: song.value.chords };
-  const chords = toChords({ ...said, minNotes: asked.minNotes ?? args.minNotes }, MAX_STOPS);
+  const chords = toChords({ ...said, minNotes: requested.minNotes ?? args.minNotes }, MAX_STOPS);
   if (!chords.ok) return chords;
   const strings = neck.value.midi.length;
   for (const [field, notes] of [
-    ["limits.minNotes", asked.minNotes],
+    ["limits.minNotes", requested.minNotes],
     ["minNotes", args.minNotes],
   ] as const) {
     const enough = checkMinNotes(notes, strings, field);
     if (!enough.ok) return enough;
   }
-  const limits = toGripLimits(neck.value, asked);
+  const limits = toGripLimits(neck.value, requested);
   if (!limits.ok) return limits;
   const pins = toPins(neck.value, chords.value, "pins", args.pins);
   if (!pins.ok) return pins;
@@ -122,7 +122,7 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
   if (!forbidden.ok) return forbidden;
   const weights = toWeights(args.weights);
   // An open string that is wanted counts as one more weight of ringing.
-  const wanted = asked.openStrings === "wanted" ? 1 : 0;
+  const wanted = requested.openStrings === "wanted" ? 1 : 0;
   const planned = planRoutes({
     neck: neck.value,
     player: { hand: toHand(args.hand), school: args.school },
@@ -179,8 +179,8 @@ interface Limits {
   readonly maxNotes?: number | undefined;
 }
 
-function toGripLimits(neck: Neck, asked: Limits): Result<GripLimits> {
-  const { frets, rootStrings, openStrings, minNotes, maxNotes } = asked;
+function toGripLimits(neck: Neck, requested: Limits): Result<GripLimits> {
+  const { frets, rootStrings, openStrings, minNotes, maxNotes } = requested;
   if (frets && frets[0] > frets[1]) {
     return failure("limits.frets", `${frets.join(" to ")}: write the lower fret first`);
   }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { ask, result } from "./testing";
+import { askCommand, result } from "./testing";
 import { areDistinct } from "@/core/fretting";
 
 interface Routes {
@@ -146,7 +146,7 @@ describe("route", () => {
       "recipe",
     ],
   ])("%j is refused by %s", (more, field) => {
-    const answer = ask("route", { ...args, ...more });
+    const answer = askCommand("route", { ...args, ...more });
     expect(answer).toMatchObject({ ok: false, error: { field } });
     expect(answer.error.message.length).toBeGreaterThan(5);
   });

@@ -32,14 +32,14 @@ export function PlayerProvider({ children }: { readonly children: ReactNode }) {
     (): Taste => ({ hand: handOf(profile), school: profile.school }),
     [profile],
   );
-  const asked = useComputed(
+  const requested = useComputed(
     useCallback(
       async () => (kept.length > 0 ? computeAside().pinTilt(kept, plain) : null),
       [kept, plain],
     ),
   );
   // A tilt that did not change must not ask for every grip again.
-  const tiltText = JSON.stringify(learnsFromPins ? lastValue(asked) : null);
+  const tiltText = JSON.stringify(learnsFromPins ? lastValue(requested) : null);
   const value = useMemo((): PlayerState => {
     const pinTilt = JSON.parse(tiltText) as Tilt | null;
     const tilts = [...(withBass ? [WITH_BASS] : []), ...(pinTilt ? [pinTilt] : [])];

@@ -59,7 +59,7 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
   const [adopted, setAdopted] = useState<readonly Change[]>([]);
   const own = useRef<OwnFields>(new Map());
   const heardOf = useRef(new Map<string, number>());
-  const asked = useRef(new Map<string, (outcome: Outcome) => void>());
+  const requested = useRef(new Map<string, (outcome: Outcome) => void>());
 
   const sending = useOutbox(origin, {
     onEffects: useEvent((effects, made, waiting) => {
@@ -80,8 +80,8 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
       if (text !== undefined) tell({ text });
     }),
     onOutcome: useEvent((outcome) => {
-      const settle = asked.current.get(outcome.key);
-      asked.current.delete(outcome.key);
+      const settle = requested.current.get(outcome.key);
+      requested.current.delete(outcome.key);
       const text = outcome.problem?.message ?? outcome.notice;
       settle?.(outcome);
       if (text !== undefined) tell({ text });
@@ -101,7 +101,7 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
       }
       const outcomes = Promise.all(
         changes.map(
-          ({ key }) => new Promise<Outcome>((resolve) => asked.current.set(key, resolve)),
+          ({ key }) => new Promise<Outcome>((resolve) => requested.current.set(key, resolve)),
         ),
       );
       send(changes);

@@ -99,7 +99,7 @@ describe("what the page asks the worker", () => {
   });
 
   test("a song's drills come from its own way; none where it cannot be played", () => {
-    const asked = {
+    const requested = {
       text: "Tempo: 160\n| D5 . . A5 | F5 . . C5 |",
       settings: DEFAULT_SONG_SETTINGS,
       help: "full",
@@ -108,18 +108,18 @@ describe("what the page asks the worker", () => {
       constants: TIMING.steady,
       downStrokesBpm: 180,
     } as const;
-    const { drills, roots } = computeApi.songDrills({ id: 7, name: "Slate", asked });
+    const { drills, roots } = computeApi.songDrills({ id: 7, name: "Slate", requested });
     expect(roots).toEqual([2, 9, 5, 0]);
-    const { route } = computeApi.songRoute(asked);
+    const { route } = computeApi.songRoute(requested);
     const tightest = Math.min(
       ...(route?.timed.changes ?? []).map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity),
     );
     expect(drills.length).toBeGreaterThan(0);
     expect(drills[0]?.name).toMatch(/^\S+ to \S+ in Slate$/);
     expect(drills[0]?.startBpm).toBe(Math.round(Math.min(160, tightest * 0.8)));
-    const limits = { ...asked.settings.limits, frets: [30, 31], openStrings: "none" } as const;
-    const barred = { ...asked, settings: { ...asked.settings, limits } };
-    expect(computeApi.songDrills({ id: 7, name: "Slate", asked: barred })).toEqual({
+    const limits = { ...requested.settings.limits, frets: [30, 31], openStrings: "none" } as const;
+    const barred = { ...requested, settings: { ...requested.settings, limits } };
+    expect(computeApi.songDrills({ id: 7, name: "Slate", requested: barred })).toEqual({
       drills: [],
       roots: [],
     });

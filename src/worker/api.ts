@@ -170,7 +170,7 @@ export const computeApi = {
     player: Taste,
     max: number,
   ): readonly TranslatedGrips[] {
-    const asked = requestPitches(
+    const requested = requestPitches(
       pitchClassOf(root),
       pitches.toSorted((a, b) => a - b),
     );
@@ -180,13 +180,13 @@ export const computeApi = {
       const octaves = new Map(near);
       const moved = pitches.map((midi) => octaves.get(midi) ?? midi);
       const instead = found.lost.length > 0 ? translatePitches(neck, moved).frettings : [];
-      const grips = rankGrips(neck, root, frettings, player, asked);
+      const grips = rankGrips(neck, root, frettings, player, requested);
       return {
         ...found,
         frettingCount: frettings.length,
         playable: grips.length,
         grips: grips.slice(0, max),
-        instead: rankGrips(neck, root, instead, player, asked).slice(0, max),
+        instead: rankGrips(neck, root, instead, player, requested).slice(0, max),
       };
     });
   },

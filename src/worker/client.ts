@@ -10,7 +10,7 @@ export {
   type TranslatedGrips,
 } from "./api";
 
-/** Questions that may take seconds; each kind has a worker of its own. */
+/** Requests that may take seconds; each kind has a worker of its own. */
 type SlowKind =
   | "grips"
   | "counts"
@@ -29,31 +29,31 @@ interface Running {
   readonly remote: Remote<ComputeApi>;
 }
 
-/** The last question of a kind, and its answer. */
-interface Asked {
+/** The last request of a kind, as JSON, and its response. */
+interface LastRequest {
   readonly request: string;
-  readonly answer: Promise<unknown>;
+  readonly response: Promise<unknown>;
   isOpen: boolean;
 }
 
 const workers = new Map<Name, Running>();
-const asked = new Map<SlowKind, Asked>();
+const lastRequests = new Map<SlowKind, LastRequest>();
 
 /** The compute worker, started at first use. Only for the browser. */
 export function compute(): Remote<ComputeApi> {
   return running("compute").remote;
 }
 
-/** A second one for slower questions about what is shown already, so that the neck never waits. */
+/** A second worker for slower requests about what is already on screen, so that the neck never waits. */
 export function computeAside(): Remote<ComputeApi> {
   return running("aside").remote;
 }
 
 /**
- * Asks a question that may take seconds. The same question as the last of its kind has the same answer, however often it is
- * asked; another one ends the one before, whose promise then never settles. What failed is asked again.
+ * Sends a request that may take seconds. The last request of its kind, sent again, gets the same response; a different one ends
+ * it, and its promise then never settles. A request that failed is computed anew.
  *
- * @param request tells questions of a kind apart
+ * @param request distinguishes the requests of a kind
  */
 export async function ask<T>(
   kind: SlowKind,
@@ -61,27 +61,27 @@ export async function ask<T>(
   work: (api: Remote<ComputeApi>) => Promise<T>,
 ): Promise<T> {
   const text = JSON.stringify(request);
-  const last = asked.get(kind);
-  if (last?.request === text) return last.answer as Promise<T>;
+  const last = lastRequests.get(kind);
+  if (last?.request === text) return last.response as Promise<T>;
   stopAsking(kind);
-  const answer = work(running(kind).remote);
-  const entry: Asked = { request: text, answer, isOpen: true };
-  asked.set(kind, entry);
-  answer.then(
+  const response = work(running(kind).remote);
+  const entry: LastRequest = { request: text, response, isOpen: true };
+  lastRequests.set(kind, entry);
+  response.then(
     () => {
       entry.isOpen = false;
     },
     () => {
-      if (asked.get(kind) === entry) asked.delete(kind);
+      if (lastRequests.get(kind) === entry) lastRequests.delete(kind);
     },
   );
-  return answer;
+  return response;
 }
 
-/** Forgets the last question of a kind, and ends it where it is not answered yet. */
+/** Forgets the last request of a kind, and ends it where it has no response yet. */
 export function stopAsking(kind: SlowKind): void {
-  const last = asked.get(kind);
-  asked.delete(kind);
+  const last = lastRequests.get(kind);
+  lastRequests.delete(kind);
   if (!last?.isOpen) return;
   running(kind).worker.terminate();
   workers.delete(kind);

@@ -30,9 +30,9 @@ import { effortBook } from "./effortBooks";
 /** What the Song room asks the worker. */
 export const songApi = {
   /** A song laid out, and its route of the kind in its settings. */
-  songRoute(asked: SongPlanRequest): PlannedSong {
-    const { routeKind } = asked.settings;
-    const request = songRequest(asked);
+  songRoute(requested: SongPlanRequest): PlannedSong {
+    const { routeKind } = requested.settings;
+    const request = songRequest(requested);
     const { arrangement } = request;
     const planned = planRouteOfKind(request, routeKind);
     return planned.ok
@@ -41,19 +41,19 @@ export const songApi = {
   },
 
   /** The grips of a chord that cost least under what is asked of it, the cheapest first. */
-  songGrips(asked: SongPlanRequest, index: number, max: number): readonly Fingering[] {
-    return gripsOf(songRequest(asked), index, max);
+  songGrips(requested: SongPlanRequest, index: number, max: number): readonly Fingering[] {
+    return gripsOf(songRequest(requested), index, max);
   },
 
   /** All the routes through a song, under the names that their figures earn; none where nothing can be played. */
-  songRoutes(asked: SongPlanRequest): readonly NamedRoute[] {
-    return planNamedRoutes(songRequest(asked));
+  songRoutes(requested: SongPlanRequest): readonly NamedRoute[] {
+    return planNamedRoutes(songRequest(requested));
   },
 
   /** Practice drills for a song along its own route; none where it has no route. */
-  songDrills({ id, name, asked }: DrillRequest): SongDrills {
-    const { text, settings } = asked;
-    const { arrangement, route } = songApi.songRoute(asked);
+  songDrills({ id, name, requested }: DrillRequest): SongDrills {
+    const { text, settings } = requested;
+    const { arrangement, route } = songApi.songRoute(requested);
     if (!route) return { drills: [], roots: [] };
     return {
       drills: songDrills({ id, name, text, settings, arrangement, route }),
@@ -62,16 +62,16 @@ export const songApi = {
   },
 
   /** What would help a change of a song. */
-  songAdvice(asked: SongPlanRequest, change: number): readonly Advice[] {
-    const { text, ...rest } = asked;
-    const { neck, player } = asked;
+  songAdvice(requested: SongPlanRequest, change: number): readonly Advice[] {
+    const { text, ...rest } = requested;
+    const { neck, player } = requested;
     return adviseOn({ ...rest, chart: readChart(text), change, ...knownOf(neck, player) });
   },
 
   /** Which chords of a song have no grip, and what forbids them. */
-  songBlocked(asked: SongPlanRequest): Blockage {
-    const { text, ...rest } = asked;
-    const { neck, player } = asked;
+  songBlocked(requested: SongPlanRequest): Blockage {
+    const { text, ...rest } = requested;
+    const { neck, player } = requested;
     return findBlocked({ ...rest, chart: readChart(text), ...knownOf(neck, player) });
   },
 
@@ -100,7 +100,7 @@ export interface SongPlanRequest extends Omit<SongRequest, "arrangement" | "book
 interface DrillRequest {
   readonly id: number;
   readonly name: string;
-  readonly asked: SongPlanRequest;
+  readonly requested: SongPlanRequest;
 }
 
 /** The tightest changes of a song as drills, and the pitch classes of its roots. */

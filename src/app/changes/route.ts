@@ -1,6 +1,6 @@
 import { dataMark, effectsSince, makeChanges, requestSchema } from "@/server/changes";
 import { recordMade, served, write } from "@/server/database";
-import { answer, parseJson, readText, validate, wholeNumber, WordedError } from "@/server/edge";
+import { answer, parseJson, readTextBody, validate, wholeNumber, WordedError } from "@/server/edge";
 import { isFields } from "@/state";
 import { renameInChange, type ChangeRequest, type ChangeResponse } from "@/wire";
 import { BUILD } from "@/wire/build";
@@ -15,7 +15,7 @@ const CONFLICT = 409;
  */
 export async function POST(request: Request): Promise<Response> {
   return answer(async () => {
-    const body = parseJson(await readText(request, MAX_BYTES));
+    const body = parseJson(await readTextBody(request, MAX_BYTES));
     const sent = validate(requestSchema, withCurrentNames(body)) as unknown as ChangeRequest;
     checkData(sent);
     const response = await write((connection): ChangeResponse => {

@@ -34,7 +34,7 @@ import { type FormatProblem } from "@/formats/score";
 import { songSheet } from "@/formats/sheet";
 import { PAPERS, SHEETS } from "@/formats/paper";
 import { NARROWEST, WIDEST } from "@/formats/tab";
-import { readFonts } from "@/cli/fonts";
+import { readInstalledFonts } from "@/cli/fonts";
 
 const MAX_PROBLEMS = 200;
 
@@ -143,7 +143,7 @@ function writeSong(
   const isOwnSheet = file.from === "chordpro" && to === "chordpro";
   const written =
     to === "svg" || to === "pdf"
-      ? songSheet({ kind: to, sheet, paper, score, route, fonts: readFonts })
+      ? songSheet({ kind: to, sheet, paper, score, route, fonts: readInstalledFonts })
       : writeAs(to, score, { width, sheet: isOwnSheet ? file.text : null });
   if (!written.ok) return written;
   return success({ ...written.value, problems: [...problems, ...written.value.problems] });
@@ -166,11 +166,14 @@ function gripsFor(
   if (!isAsked && !WITH_GRIPS.includes(to)) {
     return success({ score: asItStands(file.score), route: null, problems: [] });
   }
-  const asked = args.tuning ?? route?.tuning;
+  const requested = args.tuning ?? route?.tuning;
   const given =
-    asked === undefined
+    requested === undefined
       ? success(file.score.tuning ?? usualTuning())
-      : toTuning(asked as TuningArgument, args.tuning === undefined ? "route.tuning" : "tuning");
+      : toTuning(
+          requested as TuningArgument,
+          args.tuning === undefined ? "route.tuning" : "tuning",
+        );
   if (!given.ok) return given;
   const capo = route?.guitar?.capo ?? file.score.capo;
   // Frets without a tuning are meant for the one that is given now.

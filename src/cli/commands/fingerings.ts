@@ -31,10 +31,10 @@ export const fingeringsCommand = defineCommand({
     const hand = toHand(args.hand);
     const found = search(args, toLimit(args) ?? { reachMm: handReachMm(hand) }, HELD);
     if (!found.ok) return found;
-    const { neck, root, asked } = found.value;
+    const { neck, root, requested } = found.value;
     const frettings = kept(found.value, args);
     if (!frettings.ok) return frettings;
-    const usual = rankGrips(neck, root, frettings.value, { hand, school: args.school }, asked);
+    const usual = rankGrips(neck, root, frettings.value, { hand, school: args.school }, requested);
     const grips = args.order === "easiest" ? orderGrips(usual, "effort", { neck }) : usual;
     const fingerings = grips.map(({ best, preference, midi, name }) => ({
       fretting: best.fretting,

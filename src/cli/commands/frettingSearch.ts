@@ -63,7 +63,7 @@ export interface Found {
   readonly neck: Neck;
   readonly root: Note;
   readonly frettings: readonly Fretting[];
-  readonly asked: RequestedChord;
+  readonly requested: RequestedChord;
 }
 
 /** Runs the search that the arguments ask for, inside a limit; `held` is what a hand adds to free mode. */
@@ -80,8 +80,8 @@ export function search(
   if (!neck.ok) return neck;
   const root = toRoot(args.root);
   const rootClass = pitchClassOf(root);
-  const found = (frettings: readonly Fretting[], asked: RequestedChord) =>
-    success({ neck: neck.value, root, frettings, asked });
+  const found = (frettings: readonly Fretting[], requested: RequestedChord) =>
+    success({ neck: neck.value, root, frettings, requested });
   if ((args.voicing === undefined) === (args.set === undefined)) {
     return failure("voicing", "give either a voicing, like 0,7,12, or a set");
   }

@@ -62,22 +62,22 @@ export function adviseOn(request: AdviceRequest): readonly Advice[] {
   const { chart, settings, change, neck, player } = request;
   const book = request.book ?? makeEffortBook(neck, player);
   const arrangement = arrange(chart, settings);
-  const asked: SongRequest = { ...request, book, arrangement };
-  const planned = planRouteOfKind(asked, settings.routeKind);
+  const requested: SongRequest = { ...request, book, arrangement };
+  const planned = planRouteOfKind(requested, settings.routeKind);
   const route = planned.ok ? planned.value : null;
   const changed = route?.timed.changes[change];
   if (!route || !changed) return [];
   const before = route.timed.cleanTempoBpm ?? Infinity;
   const own = changed.cleanTempoBpm ?? Infinity;
   const timed = (marks: readonly Mark[], isSameRoute: boolean): SongRoute | null => {
-    const next = { ...asked, arrangement: arrange(chart, { ...settings, marks }) };
+    const next = { ...requested, arrangement: arrange(chart, { ...settings, marks }) };
     if (isSameRoute) return { ...route, timed: timeSong(next, route.played, route.timed) };
     const routeKind = planRouteOfKind(next, settings.routeKind);
     return routeKind.ok && routeKind.value.played.length === route.played.length
       ? routeKind.value
       : null;
   };
-  const helpful = triesFor(asked, settings.marks, route, change).flatMap(
+  const helpful = triesFor(requested, settings.marks, route, change).flatMap(
     ({ kind, chord, strums, marks }): readonly (Advice & { readonly isEnough: boolean })[] => {
       const next = timed(marks, strums > 0)?.timed;
       if (!next) return [];

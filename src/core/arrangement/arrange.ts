@@ -9,7 +9,7 @@ import {
   type Strike,
   type TextPlace,
 } from "@/core/song";
-import { asked } from "./requestedNotes";
+import { thinChord } from "./requestedNotes";
 import { marksAt } from "./marks";
 import { sectionKeys } from "./sectionKeys";
 import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";
@@ -66,7 +66,7 @@ export interface Arrangement {
 }
 
 /** More chords than any song plays; planning through more would block everything else. */
-export const MAX_CHORDS = 1024;
+export const MAX_SONG_CHORDS = 1024;
 
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
 export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {
@@ -89,7 +89,7 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
         name: written.name,
         reducedTo: written.reducedTo ?? written.name,
         leftOut: chord.tones.kind === "voicing" ? written.leftOut : [],
-        chord: asked(chord, marks, help),
+        chord: thinChord(chord, marks, help),
         limits,
         marks,
         section,
@@ -106,14 +106,14 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
   }
   return {
     chords: spans
-      .slice(0, MAX_CHORDS)
+      .slice(0, MAX_SONG_CHORDS)
       .map((span, index) => finish(span, spans[index + 1]?.start, bars)),
     bars,
     sectionKeys: keys,
     tempoBpm: chart.tempoBpm ?? DEFAULT_TEMPO_BPM,
     quartersPerBeat: quartersPerBeat(chart.meter),
     length: barStart,
-    isCut: spans.length > MAX_CHORDS,
+    isCut: spans.length > MAX_SONG_CHORDS,
   };
 }
 

@@ -132,8 +132,8 @@ describe("the way", () => {
 
   test("where a bass covers the low notes, every grip is the same without its low root", () => {
     const song = "| F | B | C | G | A5 | D/F# | N.C. |";
-    const gripsOf = (asked: SongRequest) =>
-      routeOf(asked).timed.stops.map(({ fingering }) => fingering.fretting);
+    const gripsOf = (requested: SongRequest) =>
+      routeOf(requested).timed.stops.map(({ fingering }) => fingering.fretting);
     const whole = gripsOf(requestOf(song));
     const limits = { ...NO_PLAY_LIMITS, withoutLowest: true };
     const played = gripsOf(requestOf(song, settingsOf({ limits })));

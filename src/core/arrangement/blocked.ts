@@ -43,11 +43,11 @@ type BlockageRequest = Omit<SongRequest, "arrangement"> & {
 };
 
 /** Which chords of a song have no grip under its limits, which limit forbids each, and what loosening would cost. */
-export function findBlocked(asked: BlockageRequest): Blockage {
-  const { chart, settings, neck, player } = asked;
-  const book = asked.book ?? makeEffortBook(neck, player);
+export function findBlocked(requested: BlockageRequest): Blockage {
+  const { chart, settings, neck, player } = requested;
+  const book = requested.book ?? makeEffortBook(neck, player);
   const arrangement = arrange(chart, settings);
-  const request: SongRequest = { ...asked, book, arrangement };
+  const request: SongRequest = { ...requested, book, arrangement };
   const recipe = recipeOf("usual", request);
   const has = (chord: ArrangedChord) => hasGrip(request, recipe, chord);
   const seen = new Set<string>();

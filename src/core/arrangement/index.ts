@@ -1,7 +1,7 @@
 export { placeOf } from "./placeOf";
 export { easeSong, NO_EASE, type Ease } from "./ease";
 export { adviseOn, type Advice } from "./advice";
-export { arrange, MAX_CHORDS, type ArrangedChord, type Arrangement } from "./arrange";
+export { arrange, MAX_SONG_CHORDS, type ArrangedChord, type Arrangement } from "./arrange";
 export { findBlocked, type Blockage, type Blocker } from "./blocked";
 export {
   DEFAULT_DOWN_STROKES_BPM,

@@ -3,7 +3,7 @@ import { type GripLimits } from "@/core/gripSearch";
 import { type Help, type Mark, type PlayLimits } from "./settings";
 
 /** A chord with as few of its notes as help and marks say. */
-export function asked(chord: Chord, marks: readonly Mark[], help: Help): Chord {
+export function thinChord(chord: Chord, marks: readonly Mark[], help: Help): Chord {
   const thin = marks.find((mark) => mark.act === "thin");
   const said = thin?.act === "thin" ? thin.notes : Infinity;
   const helped = help === "root" ? 1 : help === "two" ? 2 : Infinity;

@@ -113,7 +113,7 @@ function gripPoints(
 ): number {
   const midi = soundingMidi(neck, fretting);
   if (midi.length === 0) return effort;
-  const look = { fretting, midi, fingers: presses.length, asked: requestOf(chord) };
+  const look = { fretting, midi, fingers: presses.length, requested: requestOf(chord) };
   return effort + preferencePoints(look, tilts);
 }
 

@@ -22,7 +22,7 @@ describe("free mode", () => {
     ["major", [null, 3, 2, 0, 1, 0]],
     ["minor", [null, 3, 5, 5, 4, 3]],
     ["seven", [null, 3, 2, 3, 1, 0]],
-    ["five", [null, 3, 5, 5, null, null]],
+    ["power chord", [null, 3, 5, 5, null, null]],
     ["sus four", [null, 3, 3, 0, 1, 1]],
     ["major seven", [null, 3, 2, 0, 0, 0]],
     ["add nine", [null, 3, 2, 0, 3, 0]],

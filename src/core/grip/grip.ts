@@ -107,11 +107,11 @@ export function findSetGrips(
   set: ToneSet,
   player: Taste = {},
   passes: (fretting: Fretting) => boolean = () => true,
-  asked: RequestedChord = requestSet(pitchClassOf(root), set.allowed),
+  requested: RequestedChord = requestSet(pitchClassOf(root), set.allowed),
 ): readonly Grip[] {
   const reachMm = handReachMm(player.hand ?? DEFAULT_HAND);
   const frettings = findSetFrettings(neck, pitchClassOf(root), { ...set, ...HELD }, { reachMm });
-  return rankGrips(neck, root, frettings.filter(passes), player, asked);
+  return rankGrips(neck, root, frettings.filter(passes), player, requested);
 }
 
 /** The frettings that this player can hold, each with its easiest fingering, usual grip first. */
@@ -120,14 +120,14 @@ export function rankGrips(
   root: Note,
   frettings: readonly Fretting[],
   player: Taste = {},
-  asked: RequestedChord = requestVoicing(pitchClassOf(root)),
+  requested: RequestedChord = requestVoicing(pitchClassOf(root)),
 ): readonly Grip[] {
   return frettings
     .flatMap((fretting): Grip[] => {
       const [best] = rankFingers(neck, fretting, player);
       if (!best) return [];
       const midi = soundingMidi(neck, fretting);
-      const look = { fretting, midi, fingers: best.presses.length, asked };
+      const look = { fretting, midi, fingers: best.presses.length, requested };
       const preference = preferenceOf(look, player.tilts);
       const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
       return [{ fretting, best, preference, midi, tones, name: nameChord(midi, root).name }];

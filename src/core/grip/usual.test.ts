@@ -74,13 +74,13 @@ const anyFretting = fc
   )
   .map(([base, frets]): Fretting => frets.map((fret) => (fret ? fret + base : fret)))
   .filter((fretting) => fretting.some((fret) => fret !== null));
-const asked = [requestVoicing(4), requestSet(4, [0, 4, 7]), requestSet(9, [0, 3, 7, 10], 7)];
+const requested = [requestVoicing(4), requestSet(4, [0, 4, 7]), requestSet(9, [0, 3, 7, 10], 7)];
 const TILTED: readonly Tilt[] = [WITH_BASS, ...WISHES.map((wish) => tiltOfWish(wish, 5))];
-const look = (fretting: Fretting, of: (typeof asked)[number], fingers = 2) => ({
+const look = (fretting: Fretting, of: (typeof requested)[number], fingers = 2) => ({
   fretting,
   midi: soundingMidi(STANDARD, fretting),
   fingers,
-  asked: of,
+  requested: of,
 });
 
 describe("laws", () => {
@@ -88,7 +88,7 @@ describe("laws", () => {
     fc.assert(
       fc.property(
         anyFretting,
-        fc.constantFrom(...asked),
+        fc.constantFrom(...requested),
         fc.subarray([...TILTED]),
         (fretting, of, tilts) => {
           const { points, terms } = preferenceOf(look(fretting, of), tilts);
@@ -122,7 +122,7 @@ describe("laws", () => {
       tilt: Tilt,
     ) =>
       effort +
-      preferencePoints({ fretting, midi, fingers: presses.length, asked: requestVoicing(2) }, [
+      preferencePoints({ fretting, midi, fingers: presses.length, requested: requestVoicing(2) }, [
         tilt,
       ]);
     expect(best(tiltOfWish("ringing")).fretting).toContain(0);

@@ -85,12 +85,12 @@ export function makeGripSearch(
   const freeBound =
     usual > 0 && ease > 0 ? makeEffortBound(neck, player, (usual / ease) * perIdle) : plainBound;
   const tilts = player.tilts ?? [];
-  const known = new WeakMap<Chord, { asked: RequestedChord; bounds: PreferenceBounds }>();
+  const known = new WeakMap<Chord, { requested: RequestedChord; bounds: PreferenceBounds }>();
   const preferringOf = (chord: Chord) => {
     const found = known.get(chord);
     if (found) return found;
-    const asked = requestOf(chord);
-    const made = { asked, bounds: makePreferenceBound(neck, asked, tilts, reachMm) };
+    const requested = requestOf(chord);
+    const made = { requested, bounds: makePreferenceBound(neck, requested, tilts, reachMm) };
     known.set(chord, made);
     return made;
   };
@@ -118,8 +118,8 @@ export function makeGripSearch(
     highest: HighestBelow,
     take: (tuning: number, found: WeighedFretting) => number,
   ): void => {
-    const { asked, bounds } = preferringOf(chord);
-    const boundOf = asked.kind === "free" ? freeBound : plainBound;
+    const { requested, bounds } = preferringOf(chord);
+    const boundOf = requested.kind === "free" ? freeBound : plainBound;
     const playingFrom = countPlayingFrom(strings, playing);
     const lie = playing && liesOf(playing);
     /** What any grip of these options costs at least, before the place on the neck counts. */
@@ -128,10 +128,10 @@ export function makeGripSearch(
     const finish = (sofar: Sofar, tuning: number) => {
       const worst = highest.at(strings, tuning);
       if (!hasItsBass(chord, pitches)) return;
-      if (isLimited && !keepsLimits(tuned, frets, asked.root, limits)) return;
+      if (isLimited && !keepsLimits(tuned, frets, requested.root, limits)) return;
       const sound = soundCost(frets, pitches, weights);
       // Fingers are the costly part: all else is weighed before them, with none left over.
-      const look = { fretting: frets, midi: pitches, fingers: FRETTING_FINGERS, asked };
+      const look = { fretting: frets, midi: pitches, fingers: FRETTING_FINGERS, requested };
       const min = usual === 0 ? 0 : preferencePoints(look, tilts);
       const { pressed, held, lowMm, highMm, lowestFret, highestFret, inner } = sofar;
       const easiest = boundOf({

@@ -46,9 +46,9 @@ function weigh(
   fingers: number,
 ): WeighedFretting {
   const midi = soundingMidi(neck, fretting);
-  const asked = requestOf(chord);
+  const requested = requestOf(chord);
   const preference =
-    midi.length === 0 ? 0 : preferencePoints({ fretting, midi, fingers, asked }, player.tilts);
+    midi.length === 0 ? 0 : preferencePoints({ fretting, midi, fingers, requested }, player.tilts);
   const sound =
     midi.length === 0 ? { low: 0, clear: 0, ringing: 0 } : soundCost(fretting, midi, weights);
   return { fretting, effort, preference, cost: weighGrip(effort, preference, sound, weights) };

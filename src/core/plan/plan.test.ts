@@ -17,8 +17,8 @@ import {
 } from "@/core/gripSearch";
 import { DEFAULT_LEVEL, TIMING } from "@/core/motion";
 
-const fretsOf = (asked: RouteRequest) =>
-  planned(asked).map(({ stops }) => stops.map(({ fingering }) => fingering.fretting.join(" ")));
+const fretsOf = (requested: RouteRequest) =>
+  planned(requested).map(({ stops }) => stops.map(({ fingering }) => fingering.fretting.join(" ")));
 
 describe("held against counting out every route through every grip", () => {
   const small = neckOf([40, 45, 50, 55], 7);
@@ -29,9 +29,9 @@ describe("held against counting out every route through every grip", () => {
     ["F5 F#5 B5", { limits: { ...NO_GRIP_LIMITS, openStrings: "none" } }],
     ["Em A5", { max: 3, weights: { ...DEFAULT_WEIGHTS, ringing: 2, usual: 0.3 } }],
   ])("%s with %j", (text, more) => {
-    const asked = request(text, small, more);
-    const all = countOut(asked).slice(0, asked.max ?? 1);
-    const found = planned(asked);
+    const requested = request(text, small, more);
+    const all = countOut(requested).slice(0, requested.max ?? 1);
+    const found = planned(requested);
     expect(found).toHaveLength(all.length);
     for (const [at, { total }] of found.entries()) {
       expect(total).toBeCloseTo(all[at]?.total ?? NaN, 9);
@@ -39,10 +39,10 @@ describe("held against counting out every route through every grip", () => {
   });
 
   test("with the least hardest change", () => {
-    const asked = request("G5 C5 E5", small, { goal: "hardest" });
-    const all = countOut(asked);
+    const requested = request("G5 C5 E5", small, { goal: "hardest" });
+    const all = countOut(requested);
     const min = Math.min(...all.map(({ hardest }) => hardest));
-    expect(planned(asked)[0]?.hardest).toBeLessThanOrEqual(min + 1e-9);
+    expect(planned(requested)[0]?.hardest).toBeLessThanOrEqual(min + 1e-9);
   });
 });
 
@@ -112,11 +112,11 @@ describe("limits and pins", () => {
   test("a pin may break the limits, and may name its fingers", () => {
     const fretting = [null, 10, 12, 12, null, null];
     const fingers = [0, 1, 3, 3, 0, 0] as const;
-    const asked = request("G5 E5", standard, {
+    const requested = request("G5 E5", standard, {
       ...within({ frets: [0, 5] }),
       pins: [{ index: 0, fretting, fingers }],
     });
-    expect(planned(asked)[0]?.stops[0]?.fingering).toMatchObject({ fretting, fingers });
+    expect(planned(requested)[0]?.stops[0]?.fingering).toMatchObject({ fretting, fingers });
   });
 
   test("two chords of one name and different voicings get grips of their own", () => {
@@ -160,10 +160,10 @@ test("what is remembered from song to song changes no route", () => {
   const memo = makeRouteMemo(neck);
   for (const text of ["E5 A5 C5 G5", "E5 A5 D5 G5", "Am F C5 G5", "E5 A5 C5 G5"]) {
     for (const goal of ["total", "hardest"] as const) {
-      const asked = request(text, neck, { goal, max: 3 });
+      const requested = request(text, neck, { goal, max: 3 });
       const nearby = { withinPoints: 6, share: 0.3 };
-      expect(planned({ ...asked, memo })).toEqual(planned(asked));
-      expect(planned({ ...asked, nearby, memo })).toEqual(planned({ ...asked, nearby }));
+      expect(planned({ ...requested, memo })).toEqual(planned(requested));
+      expect(planned({ ...requested, nearby, memo })).toEqual(planned({ ...requested, nearby }));
     }
   }
 });
@@ -171,10 +171,10 @@ test("what is remembered from song to song changes no route", () => {
 describe("fingers that stay the same through a song", () => {
   const neck = neckOf(STANDARD);
   const steady = (text: string, isFixed: (at: number) => boolean = () => false) => {
-    const asked = request(text, neck);
-    const [route] = planned(asked);
+    const requested = request(text, neck);
+    const [route] = planned(requested);
     if (!route) throw new Error("no route");
-    const names = asked.chords.map(({ name }) => name);
+    const names = requested.chords.map(({ name }) => name);
     return { route, after: steadyFingers(route, names, isFixed, costOfChangeOn(neck)) };
   };
   const fingersOf = ({ stops }: ReturnType<typeof steady>["after"]) =>

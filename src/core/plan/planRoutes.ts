@@ -41,8 +41,8 @@ const ROUNDING = 1e-9;
  * only the 2,000 cheapest stops of each chord take part. The problem names the pin, or the limit or recipe that leaves a
  * chord without a grip.
  */
-export function planRoutes(asked: RouteRequest): Result<readonly GripRoute[]> {
-  const request = withRecipeLimits(asked);
+export function planRoutes(requested: RouteRequest): Result<readonly GripRoute[]> {
+  const request = withRecipeLimits(requested);
   const { max = 1, recipe = "usual" } = request;
   const finderAt = makeFinders(request);
   const pinned = pinnedStops(request, finderAt);
@@ -60,7 +60,7 @@ export function planRoutes(asked: RouteRequest): Result<readonly GripRoute[]> {
     const layers = layersOf(song, lists);
     const empty = layers.findIndex((layer) => layer.length === 0);
     const isWhole = furtherCosts(song, lists).every((cost) => cost === Infinity);
-    if (empty >= 0 && isWhole) return impossible(asked, empty);
+    if (empty >= 0 && isWhole) return impossible(requested, empty);
     if (empty >= 0) continue;
     const found = findRoutes(layers, max);
     if (isWhole && found.length === 0) return failure("recipe", impossibleRecipe(recipe));

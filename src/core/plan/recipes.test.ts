@@ -20,20 +20,20 @@ describe("recipes, held against every route that keeps them", () => {
     ["G5 A5 B5", "one shape", hasOneShape],
     ["G5 A5 C5", "one position", isOnePosition(4)],
   ])("%s, %s", (text, recipe, keeps) => {
-    const asked = request(text, small, { recipe, max: 3 });
-    const all = countOut({ ...asked, max: Infinity })
+    const requested = request(text, small, { recipe, max: 3 });
+    const all = countOut({ ...requested, max: Infinity })
       .filter(({ way }) => keeps(fretsOfWay(way)))
       .slice(0, 3);
-    const found = planned(asked);
+    const found = planned(requested);
     expect(found.map(({ total }) => total.toFixed(6))).toEqual(
       all.map(({ total }) => total.toFixed(6)),
     );
   });
 
   test("with distinct routes, each is the best beside those before it", () => {
-    const asked = request("E5 A5 G5", small, { distinct: true, max: 3 });
-    const left = countOut(asked).map((each) => ({ ...each, grips: fretsOfWay(each.way) }));
-    for (const { total, stops } of planned(asked)) {
+    const requested = request("E5 A5 G5", small, { distinct: true, max: 3 });
+    const left = countOut(requested).map((each) => ({ ...each, grips: fretsOfWay(each.way) }));
+    for (const { total, stops } of planned(requested)) {
       expect(total).toBeCloseTo(left[0]?.total ?? NaN, 9);
       const isDistinct = ({ grips }: { grips: readonly Fretting[] }) =>
         grips.some((each, at) => areDistinct(each, stops[at]?.fingering.fretting ?? []));
@@ -43,11 +43,11 @@ describe("recipes, held against every route that keeps them", () => {
 
   test("a pinned grip stands outside of the recipe", () => {
     const fretting = [7, 9, 9, null];
-    const asked = request("B5 G5 B5", small, {
+    const requested = request("B5 G5 B5", small, {
       recipe: "one position",
       pins: [{ index: 0, fretting }],
     });
-    expect(planned(asked)[0]?.stops[0]?.fingering.fretting).toEqual(fretting);
+    expect(planned(requested)[0]?.stops[0]?.fingering.fretting).toEqual(fretting);
   });
 
   test("one that no route can keep is refused by name", () => {

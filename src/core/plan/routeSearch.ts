@@ -125,7 +125,7 @@ type FretRange = readonly [first: number, last: number];
 function positionsFor(request: RouteRequest, pinned: ReadonlySet<number>): readonly FretRange[] {
   const { neck, player, chords, forbidden = [] } = request;
   const book = request.book ?? makeEffortBook(neck, player);
-  const asked = new Map(
+  const requested = new Map(
     chords.flatMap((chord, index) =>
       pinned.has(index)
         ? []
@@ -143,7 +143,7 @@ function positionsFor(request: RouteRequest, pinned: ReadonlySet<number>): reado
       (_, at): FretRange => [at + 1, at + width],
     );
     const possible = ranges.filter((range) =>
-      [...asked.values()].every((index) => {
+      [...requested.values()].every((index) => {
         const { weights, limits } = termsAt(request, index);
         const frets = overlap(range, limits.frets);
         const search = makeGripSearch(neck, player, weights, book, { ...limits, frets });

@@ -25,7 +25,7 @@ const NOTHING: PreferenceTerms = Object.fromEntries(
 export function preferenceOf(look: Look, tilts: readonly Tilt[] = NO_TILTS): Preference {
   if (look.midi.length === 0) return { points: 0, terms: NOTHING };
   const terms: Record<PreferenceTerm | TiltName, number> = { ...NOTHING };
-  if (look.asked.kind === "voicing") {
+  if (look.requested.kind === "voicing") {
     countVoicingTraits(look, (trait, amount) => {
       terms[TERM_OF_VOICING[trait]] += VOICING_WEIGHTS[trait] * amount;
     });
@@ -43,7 +43,7 @@ export function preferenceOf(look: Look, tilts: readonly Tilt[] = NO_TILTS): Pre
 /** The same sum without its terms, for when very many frettings are weighed. */
 export function preferencePoints(look: Look, tilts: readonly Tilt[] = NO_TILTS): number {
   let points = 0;
-  if (look.asked.kind === "voicing") {
+  if (look.requested.kind === "voicing") {
     countVoicingTraits(look, (trait, amount) => {
       points += VOICING_WEIGHTS[trait] * amount;
     });

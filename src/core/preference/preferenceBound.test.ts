@@ -32,7 +32,11 @@ const anyAsked = fc.constantFrom<RequestedChord>(
 const anyTilts = fc.subarray([WITH_BASS, ...WISHES.map((wish) => tiltOfWish(wish, 4))]);
 
 /** What is known of a fretting when only its thickest strings are chosen, told as cautiously as can be. */
-function sketchOf(fretting: Fretting, strings: number, asked: RequestedChord): PreferenceSketch {
+function sketchOf(
+  fretting: Fretting,
+  strings: number,
+  requested: RequestedChord,
+): PreferenceSketch {
   const chosen = fretting.slice(0, strings);
   const left = fretting.length - strings;
   const sounding = chosen.flatMap((fret, string) => (fret === null ? [] : [string]));
@@ -42,7 +46,7 @@ function sketchOf(fretting: Fretting, strings: number, asked: RequestedChord): P
   const toCome = neck.midi.slice(strings);
   const open = chosen.filter((fret) => fret === 0).length;
   const thickest = sounding[0] ?? -1;
-  const isWrong = midi.length > 0 && pitchClass(lowest) !== asked.bass;
+  const isWrong = midi.length > 0 && pitchClass(lowest) !== requested.bass;
   return {
     thickest,
     isBassOpen: thickest < 0 || chosen[thickest] === 0,
@@ -76,11 +80,13 @@ test("the bound of an unfinished fretting is never above what the finished one c
       anyAsked,
       anyTilts,
       fc.integer({ min: 0, max: 4 }),
-      (fretting, strings, asked, tilts, fingers) => {
-        const look = { fretting, midi: soundingMidi(neck, fretting), fingers, asked };
-        const bounds = makePreferenceBound(neck, asked, tilts, REACH_MM);
+      (fretting, strings, requested, tilts, fingers) => {
+        const look = { fretting, midi: soundingMidi(neck, fretting), fingers, requested };
+        const bounds = makePreferenceBound(neck, requested, tilts, REACH_MM);
         const points = preferencePoints(look, tilts);
-        expect(bounds.of(sketchOf(fretting, strings, asked))).toBeLessThanOrEqual(points + 1e-9);
+        expect(bounds.of(sketchOf(fretting, strings, requested))).toBeLessThanOrEqual(
+          points + 1e-9,
+        );
       },
     ),
     { numRuns: 2000 },
@@ -89,10 +95,10 @@ test("the bound of an unfinished fretting is never above what the finished one c
 
 test("what a fret adds by its place is in every grip that presses it", () => {
   fc.assert(
-    fc.property(anyFretting, anyAsked, (fretting, asked) => {
-      const look = { fretting, midi: soundingMidi(neck, fretting), fingers: 4, asked };
-      const { of, byFret } = makePreferenceBound(neck, asked, [], REACH_MM);
-      const nothing = of(sketchOf(fretting, 0, asked));
+    fc.property(anyFretting, anyAsked, (fretting, requested) => {
+      const look = { fretting, midi: soundingMidi(neck, fretting), fingers: 4, requested };
+      const { of, byFret } = makePreferenceBound(neck, requested, [], REACH_MM);
+      const nothing = of(sketchOf(fretting, 0, requested));
       const highest = Math.max(0, ...fretting.map(Number));
       expect(nothing + (byFret[highest] ?? NaN)).toBeLessThanOrEqual(preferencePoints(look) + 1e-9);
     }),
@@ -101,8 +107,8 @@ test("what a fret adds by its place is in every grip that presses it", () => {
 
 test("nothing on a neck falls below the least of all", () => {
   fc.assert(
-    fc.property(anyFretting, anyAsked, anyTilts, (fretting, asked, tilts) => {
-      const look = { fretting, midi: soundingMidi(neck, fretting), fingers: 2, asked };
+    fc.property(anyFretting, anyAsked, anyTilts, (fretting, requested, tilts) => {
+      const look = { fretting, midi: soundingMidi(neck, fretting), fingers: 2, requested };
       const min = minPreference(tilts, { lowest: 38, strings: 6, frets: neck.frets });
       expect(preferencePoints(look, tilts)).toBeGreaterThanOrEqual(min - 1e-9);
     }),

@@ -68,14 +68,16 @@ const HIGHEST_MIDI: Midi = 127;
 /** `reachMm` is the furthest that two pressed strings may lie apart. */
 export function makePreferenceBound(
   neck: Neck,
-  asked: RequestedChord,
+  requested: RequestedChord,
   tilts: readonly Tilt[],
   reachMm: number,
 ): PreferenceBounds {
   const lowestBeside = lowestFretsBeside(neck, reachMm);
   const strings = Math.min(neck.midi.length, CHORD_STRINGS);
   const ownBound =
-    asked.kind === "voicing" ? voicingBound(neck.midi.length) : freeBound(neck, asked, strings);
+    requested.kind === "voicing"
+      ? voicingBound(neck.midi.length)
+      : freeBound(neck, requested, strings);
   const of: PreferenceBound = (sketch) => {
     const { pressed, highestFret, lowestFretToCome } = sketch;
     const lowestFret =
@@ -86,20 +88,20 @@ export function makePreferenceBound(
     for (const tilt of tilts) points += minTilt(tilt, sketch, lowestFret, neck.frets);
     return points;
   };
-  return { of, byFret: lowestBeside.map((lowest, fret) => heightPoints(asked, lowest, fret)) };
+  return { of, byFret: lowestBeside.map((lowest, fret) => heightPoints(requested, lowest, fret)) };
 }
 
 /** What the place on the neck adds by itself; tilts may take it off again and are left out. */
-function heightPoints(asked: RequestedChord, lowestFret: number, highestFret: number): number {
+function heightPoints(requested: RequestedChord, lowestFret: number, highestFret: number): number {
   const beyond = Math.max(0, highestFret - BODY_FRET);
-  if (asked.kind === "voicing") {
+  if (requested.kind === "voicing") {
     const { "lowest fret": lowest, "fret beyond the body": body } = VOICING_WEIGHTS;
     return lowest * lowestFret + body * beyond;
   }
   const w = FREE_WEIGHTS;
   const min = Math.min(
     w["lowest fret"] * lowestFret + w["highest fret"] * highestFret,
-    w[bySize("fret of a form", asked)] * lowestFret,
+    w[bySize("fret of a form", requested)] * lowestFret,
     w["fret of one bar"] * lowestFret,
   );
   return min + w["fret beyond the body"] * beyond;
@@ -124,14 +126,14 @@ function voicingBound(strings: number) {
   };
 }
 
-function freeBound(neck: Neck, asked: RequestedChord, strings: number) {
+function freeBound(neck: Neck, requested: RequestedChord, strings: number) {
   const w = FREE_WEIGHTS;
-  const { isTriad } = asked;
-  const noForm = w[bySize("no form", asked)];
-  const formFret = w[bySize("fret of a form", asked)];
-  const silentBetween = w[bySize("silent string between", asked)];
-  const thinnestSilent = w[bySize("thinnest string silent", asked)];
-  const furtherSilent = w[bySize("further thin string silent", asked)];
+  const { isTriad } = requested;
+  const noForm = w[bySize("no form", requested)];
+  const formFret = w[bySize("fret of a form", requested)];
+  const silentBetween = w[bySize("silent string between", requested)];
+  const thinnestSilent = w[bySize("thinnest string silent", requested)];
+  const furtherSilent = w[bySize("further thin string silent", requested)];
 
   /** What silent strings add to a grip that is no form of a chord from sevenths up. */
   const thinPoints = (thin: number) => (thin > 0 ? thinnestSilent + furtherSilent * (thin - 1) : 0);
@@ -161,7 +163,7 @@ function freeBound(neck: Neck, asked: RequestedChord, strings: number) {
       w["highest fret"] * highestFret +
       unknown +
       pastPoints(sketch, lowestFret);
-    if (sketch.isBassWrong || asked.bass !== asked.root) return min;
+    if (sketch.isBassWrong || requested.bass !== requested.root) return min;
     if (sketch.mayBeBar) min = Math.min(min, w["fret of one bar"] * lowestFret + unknown);
     if (sketch.mayBeForm) {
       const silent = isTriad ? thinPoints(thin) : w["string silent in a form"] * (inner + thin);
@@ -178,7 +180,7 @@ function freeBound(neck: Neck, asked: RequestedChord, strings: number) {
       w["fret beyond the body"] * Math.max(0, highestFret - BODY_FRET) +
       w["pitch sounds twice"] * same +
       w["tone on a thicker string"] * falling +
-      w["degree left out"] * Math.max(0, asked.degrees - sketch.maxDegrees);
+      w["degree left out"] * Math.max(0, requested.degrees - sketch.maxDegrees);
     if (isTriad) {
       const doubled = Math.min(MAX_DOUBLED, sketch.maxDoubled);
       points += w["root or fifth not doubled"] * (MAX_DOUBLED - doubled);

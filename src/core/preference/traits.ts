@@ -12,7 +12,7 @@ export interface Look {
   readonly midi: readonly Midi[];
   /** Fingers that press in its easiest fingering. */
   readonly fingers: number;
-  readonly asked: RequestedChord;
+  readonly requested: RequestedChord;
 }
 
 /** What is counted of a look: how much, of which trait. */
@@ -83,7 +83,7 @@ export function bySize<Trait extends string>(
 
 /** Counts the traits of a free chord's grip: which strings, which doublings, which bass, where. */
 export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void {
-  const { fretting, midi, asked } = look;
+  const { fretting, midi, requested } = look;
   const lie = countFretting(fretting);
   const { lowestFret, highestFret, open, notes, thickest, thinnest } = lie;
   const strings = Math.min(fretting.length, CHORD_STRINGS);
@@ -91,11 +91,11 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
 
   const lowest = Math.min(...midi);
   const bass = pitchClass(lowest);
-  const isBass = bass === asked.bass;
+  const isBass = bass === requested.bass;
   /** Counted from the thinnest, 1, as players do. */
   const bassString = fretting.length - thickest;
   if (!isBass) {
-    if (bass !== pitchClass(asked.root + FIFTH)) count("bass is another tone", 1);
+    if (bass !== pitchClass(requested.root + FIFTH)) count("bass is another tone", 1);
     else {
       count("fifth in the bass", 1);
       if (bassString < strings) count("fifth in the bass over a silent string", 1);
@@ -105,13 +105,13 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
   if (!isBass || fretting[thickest] !== 0) count("no open root in the bass", 1);
   if (bassString >= strings) count("bass on the thickest string", 1);
 
-  const isOnRoot = isBass && bass === asked.root;
+  const isOnRoot = isBass && bass === requested.root;
   const form = isOnRoot ? formOf(fretting, midi) : null;
   const isBar = isOnRoot && isOneBar(lie);
   if (isBar) count("fret of one bar", lowestFret);
-  else if (form) count(bySize("fret of a form", asked), lowestFret);
+  else if (form) count(bySize("fret of a form", requested), lowestFret);
   else {
-    count(bySize("no form", asked), 1);
+    count(bySize("no form", requested), 1);
     count("lowest fret", lowestFret);
     count("highest fret", highestFret);
   }
@@ -119,27 +119,27 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
     if (!form.isMovable && open === 0) count("open form moved", 1);
     if (!isOnUsualFrets(form, fretting)) count("form on other frets", 1);
   }
-  if (isBass && !isOnRoot && !isFormOverBass(fretting, midi, asked.root)) {
+  if (isBass && !isOnRoot && !isFormOverBass(fretting, midi, requested.root)) {
     count("no form above its bass", 1);
   }
   count("note beyond six strings", notesBeyond(fretting, strings));
 
   const inner = thinnest - thickest + 1 - notes;
   if (!form) {
-    count(bySize("silent string between", asked), inner);
+    count(bySize("silent string between", requested), inner);
     if (inner > 0 && open > 0) count("silent string between, beside open ones", 1);
   }
   const thin = fretting.length - 1 - thinnest;
-  const { isTriad } = asked;
+  const { isTriad } = requested;
   if (form && !isTriad) count("string silent in a form", inner + thin);
   else {
-    if (thin > 0) count(bySize("thinnest string silent", asked), 1);
-    if (thin > 1) count(bySize("further thin string silent", asked), thin - 1);
+    if (thin > 0) count(bySize("thinnest string silent", requested), 1);
+    if (thin > 1) count(bySize("further thin string silent", requested), thin - 1);
   }
   if (isTriad) {
     if (notes < strings) count("not all strings sound", 1);
     if (notes < strings - 1) count("two strings or more silent", 1);
-    countDoubled(midi, asked.root, count);
+    countDoubled(midi, requested.root, count);
   }
 
   if (open > 0) {
@@ -157,7 +157,7 @@ export function countFreeTraits(look: Look, count: CountTrait<FreeTrait>): void 
   const { same, falling } = countRepeats(midi);
   count("pitch sounds twice", same);
   count("tone on a thicker string", falling);
-  countTones(midi, asked, count);
+  countTones(midi, requested, count);
 
   const span = highestFret - lowestFret;
   if (span > 2) count("three frets or more apart", 1);

@@ -31,12 +31,12 @@ const MAX_ALTERNATIVES = 4;
  * 2, 2 up 1"), letters from thick to thin with or without octaves, spaces or capitals ("dadgad").
  */
 export function readTuning(text: string, options: ReadTuningOptions = {}): Result<TuningReading> {
-  const asked = options.strings;
+  const requested = options.strings;
   if (
-    asked !== undefined &&
-    !(asked >= MIN_STRINGS && asked <= MAX_STRINGS && Number.isInteger(asked))
+    requested !== undefined &&
+    !(requested >= MIN_STRINGS && requested <= MAX_STRINGS && Number.isInteger(requested))
   ) {
-    return failure("strings", `${asked} strings: Tenon knows ${MIN_STRINGS} to ${MAX_STRINGS}`);
+    return failure("strings", `${requested} strings: Tenon knows ${MIN_STRINGS} to ${MAX_STRINGS}`);
   }
   if (text.trim() === "")
     return failure("tuning", "nothing written; try 'drop D' or 'D A D G B E'");

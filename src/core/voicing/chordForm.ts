@@ -14,7 +14,7 @@ export interface ChordForm {
 
 /** The common chords for free mode, in the order they are taught (common practice). */
 export const CHORDS: readonly NamedVoicing[] = [
-  { name: "five", semitones: [0, 7] },
+  { name: "power chord", semitones: [0, 7] },
   { name: "major", semitones: [0, 4, 7] },
   { name: "minor", semitones: [0, 3, 7] },
   { name: "seven", semitones: [0, 4, 7, 10] },

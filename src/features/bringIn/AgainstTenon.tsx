@@ -18,7 +18,7 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
   const { guitars, profile } = useRig();
   const { player } = usePlayer();
   const { level, practice, downStrokesBpm } = profile;
-  const asked = useMemo(() => {
+  const requested = useMemo(() => {
     const guitar = guitarFor(guitars, guitars[0], song.tuningMidi.length);
     if (!guitar) return null;
     const { chart: text, settings, tuningMidi } = song;
@@ -35,13 +35,13 @@ export function AgainstTenon({ song }: AgainstTenonProps) {
   const answer = useComputed(
     useCallback(
       async () =>
-        asked &&
-        ask("brought", asked, async (api) => {
-          const own = await api.songRoute(asked);
-          const bare = { ...asked, settings: { ...asked.settings, marks: [] } };
+        requested &&
+        ask("brought", requested, async (api) => {
+          const own = await api.songRoute(requested);
+          const bare = { ...requested, settings: { ...requested.settings, marks: [] } };
           return [own.route, (await api.songRoute(bare)).route] as const;
         }),
-      [asked],
+      [requested],
     ),
   );
   const table = useRef<HTMLTableElement>(null);

@@ -1,7 +1,7 @@
 import { DEFAULT_WEIGHTS, HIGHEST_WEIGHT, WEIGHT_NAMES, type WeightName } from "@/core/gripSearch";
 import { MAX_MINUTES } from "@/state";
 import { type ShownComparison } from "@/features/compare/results";
-import { minutesText } from "@/features/compare/results";
+import { retuneMinutesText } from "@/features/compare/results";
 
 const NAMES: Readonly<Record<WeightName, readonly [name: string, what: string]>> = {
   ease: ["Ease", "less effort for the hand"],
@@ -38,7 +38,7 @@ export function WeightSliders({ shown }: { readonly shown: ShownComparison }) {
         name="On stage"
         what="how long turning one string takes"
         value={minutesPerString}
-        text={minutesText(minutesPerString)}
+        text={retuneMinutesText(minutesPerString)}
         max={Math.min(3, MAX_MINUTES)}
         onMove={(value) => preview({ minutesPerString: value })}
         onDone={commit}

@@ -52,8 +52,8 @@ export function useShape(start: string): Shape {
 
   const computed = useComputed(
     useCallback(async () => {
-      const asked = key.split(",").map((fret) => (fret === "" ? null : Number(fret)));
-      return compute().read(neck, asked, player, { accidentals: profile.accidentals, shift });
+      const requested = key.split(",").map((fret) => (fret === "" ? null : Number(fret)));
+      return compute().read(neck, requested, player, { accidentals: profile.accidentals, shift });
     }, [neck, key, player, profile.accidentals, shift]),
   );
   const value = computed.kind === "failed" ? null : lastValue(computed);

@@ -31,11 +31,11 @@ export function FirstUse() {
     [strings],
   );
   // A tuning is read for these strings, whether or not there is such a guitar yet.
-  const asked = useMemo(
+  const requested = useMemo(
     () => ({ ...guitars[0], usualMidi: usualMidi(strings) }),
     [guitars, strings],
   );
-  const saying = useSaying(useTuningShelf(), asked, true);
+  const saying = useSaying(useTuningShelf(), requested, true);
   const takeStrings = (count: number) => {
     setStrings(count);
     setMidi(usualMidi(count));

@@ -12,7 +12,7 @@ import { useAddress, useHearing, useInstrument, useRig, useView } from "@/sessio
 import { findPin, type PinContent } from "@/state";
 import { onDemand, TryAgain, useEvent } from "@/ui/controls";
 import { GripReasons } from "@/ui/grip";
-import { NeckView, type Range, type ShownGrip } from "@/ui/neck";
+import { NeckDrawing, type Range, type ShownGrip } from "@/ui/neck";
 import { NoteText } from "@/ui/text";
 import { GripCloseUp } from "./GripCloseUp";
 import { GripColumn } from "./GripColumn";
@@ -141,7 +141,7 @@ function Neck() {
   });
 
   const neckView = (
-    <NeckView
+    <NeckDrawing
       neck={map.neck}
       root={map.shownRoot}
       accidentals={profile.accidentals}

@@ -68,7 +68,7 @@ export function useGrips(listing: Listing): Grips {
   const { player } = usePlayer();
   const names = useNames();
   const { voicing, minNotes, chosen } = view;
-  const asked = useMemo(
+  const requested = useMemo(
     (): ChordMap => ({
       neck,
       root,
@@ -84,8 +84,8 @@ export function useGrips(listing: Listing): Grips {
   );
   const computed = useComputed(
     useCallback(
-      async () => ({ map: asked, listed: await askGrips(asked, listing) }),
-      [asked, listing],
+      async () => ({ map: requested, listed: await askGrips(requested, listing) }),
+      [requested, listing],
     ),
   );
   const value = computed.kind === "failed" ? null : lastValue(computed);
@@ -93,7 +93,7 @@ export function useGrips(listing: Listing): Grips {
     () => value && chooseGrip(value.listed, chosen, settings.keepsShape),
     [value, chosen, settings.keepsShape],
   );
-  const fingerings = useFingerings(value?.map ?? asked, chosenGrip?.grip ?? null);
+  const fingerings = useFingerings(value?.map ?? requested, chosenGrip?.grip ?? null);
   const answer = useMemo((): GripsState | null => {
     if (!value || !chosenGrip) return null;
     const { grip } = chosenGrip;
@@ -104,8 +104,8 @@ export function useGrips(listing: Listing): Grips {
     return { ...value.listed, ...chosenGrip, map: value.map, fingerings, fingering };
   }, [value, chosenGrip, fingerings, chosen]);
   const isWaiting = computed.kind === "waiting";
-  const isLate = useLate(asked, !isWaiting);
-  const map = answer && isWaiting && !isLate ? answer.map : asked;
+  const isLate = useLate(requested, !isWaiting);
+  const map = answer && isWaiting && !isLate ? answer.map : requested;
   return { map, answer, state: computed };
 }
 

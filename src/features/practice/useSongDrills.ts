@@ -45,7 +45,7 @@ export function useSongDrills(): SongForDrills {
       const fits = guitar.usualMidi.length === tuningMidi.length;
       const neck = neckOf(guitar, fits ? tuningMidi : guitar.tunedMidi);
       const constants = ownTiming ?? TIMING[level];
-      const asked: SongPlanRequest = {
+      const requested: SongPlanRequest = {
         text,
         settings,
         help: "full",
@@ -54,7 +54,7 @@ export function useSongDrills(): SongForDrills {
         constants,
         downStrokesBpm,
       };
-      const request = { id, name, asked };
+      const request = { id, name, requested };
       const { drills, roots } = await ask("song", request, (api) => api.songDrills(request));
       return {
         drills: drills.map((drill) => ({ drill, guitar, neck, songId: id })),

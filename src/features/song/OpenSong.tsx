@@ -27,7 +27,7 @@ const SaveDialog = onDemand("Saving as a file", () =>
   import("@/features/song/paper").then((part) => part.SaveDialog),
 );
 const StageView = onDemand("The stage view", () =>
-  import("./StageView").then((part) => part.StageView),
+  import("./SongStage").then((part) => part.SongStage),
 );
 
 interface OpenSongProps {

@@ -33,12 +33,12 @@ describe("grips for a score", () => {
   });
 
   test("in the meter's own beat; shapes over a capo are asked for as they sound", () => {
-    const asked = routeRequestOf(
+    const requested = routeRequestOf(
       { ...scoreOf("Time: 6/8\n| A5 . . D5 . . |"), capo: 2, names: "shape" },
       DEFAULT_HAND,
     );
-    expect(asked.names).toEqual(["B5", "E5"]);
-    expect(asked.time).toMatchObject({ gaps: [1.5], quartersPerBeat: 1.5 });
+    expect(requested.names).toEqual(["B5", "E5"]);
+    expect(requested.time).toMatchObject({ gaps: [1.5], quartersPerBeat: 1.5 });
   });
 
   test("own grips are pinned where a hand can hold them, with their fingers where it holds them so", () => {

@@ -6,16 +6,16 @@ import { Refused, TooLarge } from "./wordedError";
 const SMALL_BYTES = 10_000;
 
 /** A body of JSON that fits the schema. Throws `TooLarge` or `Refused`. */
-export async function readJson<T>(
+export async function readJsonBody<T>(
   request: Request,
   schema: Schema<T>,
   maxBytes = SMALL_BYTES,
 ): Promise<T> {
-  return validate(schema, parseJson(await readText(request, maxBytes)));
+  return validate(schema, parseJson(await readTextBody(request, maxBytes)));
 }
 
 /** A body of UTF-8 text. Throws `TooLarge` or `Refused`. */
-export async function readText(request: Request, maxBytes: number): Promise<string> {
+export async function readTextBody(request: Request, maxBytes: number): Promise<string> {
   return new TextDecoder().decode(await readBytes(request, maxBytes));
 }
 

@@ -7,7 +7,7 @@ import { TryAgain } from "@/ui/controls";
 import { computeAside } from "@/worker/client";
 import { ReachScale } from "./ReachScale";
 import { RoughnessByGain } from "./RoughnessByGain";
-import { Silence } from "./Silence";
+import { SilentStrings } from "./SilentStrings";
 import { SoundLines } from "./SoundLines";
 
 interface GripReasonsProps {
@@ -33,7 +33,7 @@ export const GripReasons = memo(function GripReasons(props: GripReasonsProps) {
   const sound = currentValue(computed);
   return (
     <div className="grid min-h-52 content-start gap-x-8 gap-y-4 border-t border-line pt-3 sm:grid-cols-3 md:col-span-2 xl:col-span-3">
-      <Silence damping={damping} strings={neck.midi.length} />
+      <SilentStrings damping={damping} strings={neck.midi.length} />
       <ReachScale reach={reach} />
       {computed.kind === "failed" && (
         <TryAgain onRetry={computed.retry}>The sound could not be worked out.</TryAgain>

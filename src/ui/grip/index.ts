@@ -7,4 +7,4 @@ export { GripList } from "./GripList";
 export { formText } from "./formText";
 export { GripReasons } from "./GripReasons";
 export { PreferenceParts } from "./PreferenceParts";
-export { Silence } from "./Silence";
+export { SilentStrings } from "./SilentStrings";

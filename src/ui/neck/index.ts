@@ -4,7 +4,7 @@ export { Mark, MarkShape, markRole } from "./Mark";
 export { NeckBoard } from "./NeckBoard";
 export { type GripScale, NeckGrip, type ShownGrip } from "./NeckGrip";
 export { NeckMarks } from "./NeckMarks";
-export { NeckView } from "./NeckView";
+export { NeckDrawing } from "./NeckDrawing";
 export { PlainNeck } from "./PlainNeck";
 export { TAP_KEYS } from "./tapKeys";
 export { TapLayer } from "./TapLayer";

@@ -1,5 +1,5 @@
 import { EXTENSION_OF } from "@/formats/fileKinds";
-import { answer, fileResponse, readJson, Refused } from "@/server/edge";
+import { answer, fileResponse, readJsonBody, Refused } from "@/server/edge";
 import { writeSchema, writeSong } from "@/server/files";
 
 /** A chart of the longest kind, and the grips of as many chords as are planned. */
@@ -10,7 +10,7 @@ const MAX_TOLD = 3;
 /** Writes a song in another format. */
 export function POST(request: Request): Promise<Response> {
   return answer(async () => {
-    const song = await readJson(request, writeSchema, MAX_BYTES);
+    const song = await readJsonBody(request, writeSchema, MAX_BYTES);
     const written = writeSong(song);
     if (!written.ok) throw new Refused(written.problem.field, written.problem.message);
     const { content, problems } = written.value;

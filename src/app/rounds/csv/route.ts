@@ -2,7 +2,7 @@ import { success } from "@/core/result";
 import { readRoundsCsv, roundsCsv } from "@/formats/csv";
 import { importRounds } from "@/server/changes";
 import { served, write } from "@/server/database";
-import { answer, fileResponse, readText } from "@/server/edge";
+import { answer, fileResponse, readTextBody } from "@/server/edge";
 import { guitarKeeper } from "@/server/tables";
 import { listKept } from "@/server/keeper";
 import { roundKeeper } from "@/server/practice";
@@ -29,7 +29,7 @@ export function GET(): Promise<Response> {
 /** Reads a log; with ?keep=1 what was understood is added to the player's. */
 export function POST(request: Request): Promise<Response> {
   return answer(async () => {
-    const text = await readText(request, MAX_BYTES);
+    const text = await readTextBody(request, MAX_BYTES);
     const { connection } = served();
     const guitars = new Set(listKept(connection, guitarKeeper).map(({ id }) => id));
     const { rounds, problems, refused } = readRoundsCsv(text, (id) => guitars.has(id));

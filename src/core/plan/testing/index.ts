@@ -36,14 +36,16 @@ export const request = (
   chords: chordsOf(text),
   ...more,
 });
-export const planned = (asked: RouteRequest) => {
-  const routes = planRoutes(asked);
+export const planned = (requested: RouteRequest) => {
+  const routes = planRoutes(requested);
   if (!routes.ok) throw new Error(`${routes.problem.field}: ${routes.problem.message}`);
   return routes.value;
 };
 /** Every route through every grip and fingering of a short song, the least total first, each place once. */
-export function countOut(asked: RouteRequest): { way: string; total: number; hardest: number }[] {
-  const { neck, weights, chords, limits = NO_GRIP_LIMITS, pins = [], forbidden = [] } = asked;
+export function countOut(
+  requested: RouteRequest,
+): { way: string; total: number; hardest: number }[] {
+  const { neck, weights, chords, limits = NO_GRIP_LIMITS, pins = [], forbidden = [] } = requested;
   const layers = chords.map((chord, index) => {
     const grips = findChordGrips(neck, chord).filter(
       ({ fretting }) =>

@@ -5,7 +5,7 @@ import { type Sound } from "@/core/sound";
 import { type Current } from "@/ui/computed";
 import { pullText, warningText } from "@/ui/tuning";
 import { type ColumnResult } from "./useCompareResults";
-import { minutesText } from "./words";
+import { retuneMinutesText } from "./words";
 
 /** One line of the figures: what it is, and a text for each tuning. */
 interface FigureRow {
@@ -118,7 +118,7 @@ export function figureGroups(
       name: "The cost",
       rows: [
         row("Strings to turn", ({ cost }) => String(cost.turned)),
-        row("On stage", ({ cost }) => minutesText(cost.minutes)),
+        row("On stage", ({ cost }) => retuneMinutesText(cost.minutes)),
         row("Pull of all strings", ({ cost }) => pullText(cost.sheet.pull)),
         row("Caution", ({ cost }) =>
           cost.sheet.warnings

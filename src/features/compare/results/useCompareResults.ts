@@ -49,7 +49,7 @@ export function useCompareResults(shown: ShownComparison): CompareResults {
   const { profile } = useRig();
   const { player } = usePlayer();
   const { columns, chords, sequence, comparison } = shown;
-  const { weights, minutesPerString, limits: asked } = comparison;
+  const { weights, minutesPerString, limits: requested } = comparison;
   const { a4Hz, limits } = profile;
   const necks = useMemo(() => columns.map(({ neck }) => neck), [columns]);
 
@@ -58,18 +58,18 @@ export function useCompareResults(shown: ShownComparison): CompareResults {
       async () => ({
         necks,
         chords,
-        tunings: await compute().weigh(necks, chords, weights, player, BEST_ONLY, asked),
+        tunings: await compute().weigh(necks, chords, weights, player, BEST_ONLY, requested),
       }),
-      [necks, chords, weights, player, asked],
+      [necks, chords, weights, player, requested],
     ),
   );
   const routes = useComputed(
     useCallback(
       () =>
-        ask("routes", { necks, sequence, weights, player, asked }, (api) =>
-          api.routes(necks, sequence, weights, player, asked),
+        ask("routes", { necks, sequence, weights, player, requested }, (api) =>
+          api.routes(necks, sequence, weights, player, requested),
         ),
-      [necks, sequence, weights, player, asked],
+      [necks, sequence, weights, player, requested],
     ),
   );
   const counts = useComputed(

@@ -1,5 +1,5 @@
 import { type Totals } from "@/core/compare";
-import { minutesText } from "./words";
+import { retuneMinutesText } from "./words";
 
 /** A tuning's figures, as far as the verdict asks. */
 export interface JudgedTuning {
@@ -58,5 +58,5 @@ function fingersText(there: JudgedTuning, here: JudgedTuning): string | null {
 
 function costText({ turned, minutes }: JudgedTuning): string {
   if (turned === 0) return "nothing to retune";
-  return `${turned} ${turned === 1 ? "string" : "strings"} to retune, ${minutesText(minutes)}`;
+  return `${turned} ${turned === 1 ? "string" : "strings"} to retune, ${retuneMinutesText(minutes)}`;
 }

@@ -3,7 +3,7 @@ import { shapeFate, shapeShift, type Totals } from "@/core/compare";
 import { usualMidi } from "@/core/tuning";
 import { retuneText } from "./retuneText";
 import { bestPlace, verdict, type JudgedTuning } from "./verdict";
-import { fateText, minutesText, shiftSentence } from "./words";
+import { fateText, retuneMinutesText, shiftSentence } from "./words";
 
 const STANDARD = usualMidi(6);
 const DROP_D = [38, 45, 50, 55, 59, 64];
@@ -57,7 +57,7 @@ test.each([
   [1, "1 min"],
   [1.5, "1½ min"],
   [0.7, "0.7 min"],
-])("%d minutes are %s", (minutes, text) => expect(minutesText(minutes)).toBe(text));
+])("%d minutes are %s", (minutes, text) => expect(retuneMinutesText(minutes)).toBe(text));
 
 describe("the verdict", () => {
   const totals = (effort: number, lowest: number, oneFinger: number): Totals => ({

@@ -53,7 +53,7 @@ function halfSteps(semitones: number): string {
 }
 
 /** Minutes on stage: "½ min", "1½ min". */
-export function minutesText(minutes: number): string {
+export function retuneMinutesText(minutes: number): string {
   if (minutes === 0) return "no time";
   const whole = Math.floor(minutes);
   if (Math.abs(minutes - whole - 0.5) < 0.01) return `${whole === 0 ? "" : whole}½ min`;

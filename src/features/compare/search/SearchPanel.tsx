@@ -29,7 +29,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   const { comparison, columns, chords, sequence, set } = shown;
   const [guitarId, setGuitarId] = useState<number | null>(null);
   const [limits, setLimits] = useState(FIRST_LIMITS);
-  const { state, request: asked, start, cancel } = useTuningSearch();
+  const { state, request: requested, start, cancel } = useTuningSearch();
   const guitar = guitars.find(({ id }) => id === guitarId) ?? columns[0]?.guitar ?? guitars[0];
   const from = guitar.tunedMidi;
   /** The guitar that was searched for; another may be chosen since. */
@@ -38,10 +38,10 @@ export function SearchPanel({ shown }: SearchPanelProps) {
   const { onlyGainful } = limits;
 
   const space = useMemo(() => {
-    const { isSafe, withCatalogue, ...asked } = limits;
+    const { isSafe, withCatalogue, ...requested } = limits;
     // Another guitar, taken over from the first column, may have fewer strings.
-    const movable = asked.movable?.filter((string) => string < from.length) ?? null;
-    const rest = { ...asked, movable };
+    const movable = requested.movable?.filter((string) => string < from.length) ?? null;
+    const rest = { ...requested, movable };
     const tension = isSafe ? { guitar: strungGuitar(guitar), limits: profile.limits } : null;
     const known = [...TUNINGS, ...ownTunings].map(({ midi }) => midi);
     const others = withCatalogue ? [...favourites.map(({ midi }) => midi), ...known] : [];
@@ -107,11 +107,11 @@ export function SearchPanel({ shown }: SearchPanelProps) {
         </p>
       )}
       <SearchProgressLine state={state} />
-      {asked && (
+      {requested && (
         <SearchResults
           state={state}
-          request={asked}
-          isStale={state.kind === "done" && asked !== request}
+          request={requested}
+          isStale={state.kind === "done" && requested !== request}
           onAdd={
             columns.length < MAX_COLUMNS
               ? (midi) => set({ columns: [...comparison.columns, { guitarId: askedOn, midi }] })

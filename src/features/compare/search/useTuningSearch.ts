@@ -33,17 +33,17 @@ export function useTuningSearch(): TuningSearch {
   const [request, setQuestion] = useState<SearchRequest | null>(null);
   const running = useRef<AbortController | null>(null);
 
-  const start = useCallback((asked: SearchRequest, sequence: readonly Chord[]) => {
+  const start = useCallback((requested: SearchRequest, sequence: readonly Chord[]) => {
     running.current?.abort();
     const controller = new AbortController();
     running.current = controller;
-    setQuestion(asked);
+    setQuestion(requested);
     setState({ kind: "running", report: null });
-    const { neck, weights, player, limits = NO_GRIP_LIMITS } = asked;
+    const { neck, weights, player, limits = NO_GRIP_LIMITS } = requested;
     const began = performance.now();
     const run = async () => {
       const found = await searchInWorker(
-        asked,
+        requested,
         (report) => {
           if (!controller.signal.aborted) setState({ kind: "running", report });
         },

@@ -5,7 +5,7 @@ import { useNames } from "@/ui/names";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { retuneText } from "@/features/compare/results";
 import { type ColumnResult } from "@/features/compare/results";
-import { minutesText } from "@/features/compare/results";
+import { retuneMinutesText } from "@/features/compare/results";
 
 interface ColumnHeadProps {
   readonly answer: ColumnResult;
@@ -115,5 +115,5 @@ function costText({ column, cost }: ColumnResult, guitar: string): string {
   const { tunedMidi } = column.guitar;
   const steps = retuneSteps(tunedMidi, column.tuning.midi) ?? [];
   if (steps.length === 0) return guitar ? `${guitar}tuned to it now` : "Tuned to it now";
-  return `${guitar}${retuneText(steps, tunedMidi.length)}; ${minutesText(cost.minutes)}`;
+  return `${guitar}${retuneText(steps, tunedMidi.length)}; ${retuneMinutesText(cost.minutes)}`;
 }

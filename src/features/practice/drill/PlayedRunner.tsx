@@ -2,7 +2,7 @@ import { STEPS, type PlayedDrill } from "@/core/drill";
 import { tightestAt } from "@/core/practice";
 import { useRig, useView } from "@/session";
 import { ChoiceButton, TryAgain } from "@/ui/controls";
-import { Silence } from "@/ui/grip";
+import { SilentStrings } from "@/ui/grip";
 import { ChangeOnNeck } from "@/ui/neck";
 import { NoteText } from "@/ui/text";
 import { JudgeBar } from "./JudgeBar";
@@ -46,7 +46,9 @@ export function PlayedRunner(props: DrillPlayInput) {
           ))}
         </div>
       </div>
-      {drill.showsSilence && held && <Silence damping={held.damping} strings={neck.midi.length} />}
+      {drill.showsSilence && held && (
+        <SilentStrings damping={held.damping} strings={neck.midi.length} />
+      )}
       {jump && !drill.showsSilence && (
         <ChangeOnNeck
           neck={neck}

@@ -37,7 +37,7 @@ export function usePlayedDrill(
       const ease: Ease = { isOnce: step === "once", roomQuarters, tempoBpm: bpm };
       const help = HELP[step];
       const constants = ownTiming ?? TIMING[level];
-      const asked: SongPlanRequest = {
+      const requested: SongPlanRequest = {
         text,
         settings,
         help,
@@ -47,8 +47,8 @@ export function usePlayedDrill(
         constants,
         downStrokesBpm,
       };
-      const { arrangement, route, problem } = await ask("drill", asked, (api) =>
-        api.songRoute(asked),
+      const { arrangement, route, problem } = await ask("drill", requested, (api) =>
+        api.songRoute(requested),
       );
       return {
         laidOut: route && { arrangement, route, bpm, roomQuarters, step },

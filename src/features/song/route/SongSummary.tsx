@@ -1,4 +1,4 @@
-import { MAX_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
+import { MAX_SONG_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
 import { useRig } from "@/session";
 import { useNames } from "@/ui/names";
 import { holdsText, NoteText } from "@/ui/text";
@@ -36,7 +36,7 @@ export function SongSummary({ plan }: { readonly plan: SongPlan }) {
     ...(timed.lowestMidi === null ? [] : [`lowest ${pitch(timed.lowestMidi)}`]),
   ].join(", ");
   const cut = arrangement.isCut
-    ? `. The route goes through the first ${MAX_CHORDS} chords; the others are kept`
+    ? `. The route goes through the first ${MAX_SONG_CHORDS} chords; the others are kept`
     : "";
   return (
     <div className="space-y-0.5" aria-live="polite" data-summary="">

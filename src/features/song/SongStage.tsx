@@ -18,7 +18,7 @@ interface StageViewProps {
 const NOTHING = { chord: null, next: null };
 
 /** The grip now and the next one, to be read from two metres; nothing can be changed here. */
-export function StageView({ plan, route, play, name, onClose }: StageViewProps) {
+export function SongStage({ plan, route, play, name, onClose }: StageViewProps) {
   const { arrangement } = plan;
   const { place, options, setOptions } = play;
   const tempo = options.tempoBpm ?? arrangement.tempoBpm;

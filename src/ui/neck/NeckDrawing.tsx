@@ -39,7 +39,7 @@ interface NeckViewProps extends Pick<
 const FIRST_WIDTH = 1232;
 
 /** The whole neck with every place of the map, the chosen grip, and the range of frets that count. */
-export const NeckView = memo(function NeckView(props: NeckViewProps) {
+export const NeckDrawing = memo(function NeckView(props: NeckViewProps) {
   const { neck, root, accidentals, positions, labels, naturalsOn, grip, mapOnly } = props;
   const { leftHanded, thickOnTop, spacing, stage, range, onRange, onChoose } = props;
   const [frame, frameWidth] = useWidth(FIRST_WIDTH);

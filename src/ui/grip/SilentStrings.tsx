@@ -9,7 +9,7 @@ interface SilenceProps {
 }
 
 /** What keeps each silent string quiet, and whether all strings may be struck. */
-export function Silence({ damping, strings }: SilenceProps) {
+export function SilentStrings({ damping, strings }: SilenceProps) {
   return (
     <section aria-labelledby="silence-title">
       <h3 id="silence-title" className="text-lg font-semibold">
