@@ -76,6 +76,7 @@ export function makeSearchSpace(
     return failure(
       "limits.lowest",
       `string ${stuck} is tuned lower and cannot be turned up to it; allow more semitones, or a lower note`,
+      { code: "string too low", values: { string: stuck } },
     );
   }
   const max = Math.min(maxTurned ?? from.length, from.length);
@@ -95,6 +96,7 @@ export function makeSearchSpace(
     return failure(
       "within",
       `${size.toLocaleString("en")} tunings; at most ${MAX_TUNINGS.toLocaleString("en")} are searched. Allow fewer semitones, fewer strings that may move, or fewer strings turned at once`,
+      { code: "too many tunings", values: { tunings: size, max: MAX_TUNINGS } },
     );
   }
   return success({ from, perString, maxTurned: max, others: beyond, size });

@@ -9,6 +9,9 @@ export interface Problem {
   readonly field: string;
   /** One plain sentence: what was wrong, where, and what would be right. */
   readonly message: string;
+  /** Where a screen has to say it in other words than the command line: which problem it is, and its figures. */
+  readonly code?: string;
+  readonly values?: Readonly<Record<string, number>>;
 }
 
 export type Result<T> =
@@ -19,8 +22,12 @@ export function success<T>(value: T): Result<T> {
 }
 
 /** A message stays a line, however much the input that it quotes holds. */
-export function failure<T = never>(field: string, message: string): Result<T> {
-  return { ok: false, problem: { field, message: shortened(message) } };
+export function failure<T = never>(
+  field: string,
+  message: string,
+  facts: Pick<Problem, "code" | "values"> = {},
+): Result<T> {
+  return { ok: false, problem: { field, message: shortened(message), ...facts } };
 }
 
 const LONGEST_QUOTE = 40;

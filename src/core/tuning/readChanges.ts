@@ -169,7 +169,7 @@ function moveBy(
   }
   const semitones = (count ?? 1) * (unit ?? 1);
   if (semitones > 2 * SEMITONES_PER_OCTAVE) {
-    return failure("tuning", `${semitones} semitones: a string moves by two octaves at most`);
+    return failure("tuning", `${semitones} half steps: a string moves by two octaves at most`);
   }
   for (const string of strings) midi[string] = (midi[string] ?? 0) + direction * semitones;
   return success(taken);

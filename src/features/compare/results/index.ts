@@ -6,4 +6,10 @@ export { type ColumnResult, type CompareResults, useCompareResults } from "./use
 export { type Column, type ShownComparison, useComparison } from "./useComparison";
 export { type ShapeResults, useHeldShape } from "./useHeldShape";
 export { verdict } from "./verdict";
-export { fateText, retuneMinutesText, shiftSentence, stringsText } from "./words";
+export {
+  fateText,
+  retuneMinutesText,
+  searchProblemText,
+  shiftSentence,
+  stringsText,
+} from "./words";

@@ -1,9 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
-import { shapeFate, shapeShift, type Totals } from "@/core/compare";
+import { makeSearchSpace, shapeFate, shapeShift, type Totals } from "@/core/compare";
 import { usualMidi } from "@/core/tuning";
 import { retuneText } from "./retuneText";
 import { bestPlace, verdict, type JudgedTuning } from "./verdict";
-import { fateText, retuneMinutesText, shiftSentence } from "./words";
+import { fateText, retuneMinutesText, searchProblemText, shiftSentence } from "./words";
 
 const STANDARD = usualMidi(6);
 const DROP_D = [38, 45, 50, 55, 59, 64];
@@ -108,4 +108,17 @@ describe("the verdict", () => {
     expect(bestPlace([none, standard])).toBe(1);
     expect(bestPlace([none])).toBe(-1);
   });
+});
+
+test("why a search cannot begin names strings by their numbers, and half steps", () => {
+  const standard = [40, 45, 50, 55, 59, 64];
+  const limits = { up: 1, down: 1, movable: null, maxTurned: null, lowest: 45, tension: null };
+  const low = makeSearchSpace(standard, limits);
+  expect(low.ok ? "" : searchProblemText(low.problem, standard.length)).toBe(
+    "String 6 is tuned lower and cannot be turned up to it. Allow more half steps, or a lower note.",
+  );
+  const many = makeSearchSpace(standard, { ...limits, up: 12, down: 12, lowest: null });
+  expect(many.ok ? "" : searchProblemText(many.problem, standard.length)).toMatch(
+    /^[\d,]+ tunings; at most 1,000,000 are searched\. Allow fewer half steps/,
+  );
 });

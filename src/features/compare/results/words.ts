@@ -1,3 +1,4 @@
+import { type Problem } from "@/core/result";
 import { type ShapeFate, type ShapeShift, type StringMove } from "@/core/compare";
 
 /** What Compare says, in a player's words; strings are counted from the thinnest, as players do. */
@@ -58,4 +59,21 @@ export function retuneMinutesText(minutes: number): string {
   const whole = Math.floor(minutes);
   if (Math.abs(minutes - whole - 0.5) < 0.01) return `${whole === 0 ? "" : whole}½ min`;
   return `${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)} min`;
+}
+
+/** Why a search for tunings cannot begin, for the player: strings by their numbers, half steps. */
+export function searchProblemText(
+  { code, values = {}, message }: Problem,
+  strings: number,
+): string {
+  switch (code) {
+    case "string too low":
+      return `String ${strings - (values.string ?? 0)} is tuned lower and cannot be turned up to it. Allow more half steps, or a lower note.`;
+    case "too many tunings": {
+      const [tunings = 0, max = 0] = [values.tunings, values.max];
+      return `${tunings.toLocaleString("en")} tunings; at most ${max.toLocaleString("en")} are searched. Allow fewer half steps, fewer strings that may move, or fewer strings turned at once.`;
+    }
+    default:
+      return `${message}.`;
+  }
 }

@@ -8,7 +8,7 @@ import { SelectField } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
 import { SearchLimitsFields, type RequestedLimits } from "./SearchLimitsFields";
 import { SearchResults } from "./SearchResults";
-import { type ShownComparison } from "@/features/compare/results";
+import { searchProblemText, type ShownComparison } from "@/features/compare/results";
 import { useTuningSearch, type SearchState } from "./useTuningSearch";
 
 interface SearchPanelProps {
@@ -103,7 +103,7 @@ export function SearchPanel({ shown }: SearchPanelProps) {
       </div>
       {!space.ok && (
         <p role="alert" className="text-warning">
-          {space.problem.message}.
+          {searchProblemText(space.problem, from.length)}
         </p>
       )}
       <SearchProgressLine state={state} />
