@@ -221,7 +221,7 @@ describe("with the server away", () => {
     });
     expect(rig.profile.a4Hz).toBe(432);
     await act(async () => jest.advanceTimersByTimeAsync(600));
-    expect([news(), taken]).toEqual(["not saved yet", "waits"]);
+    expect([news(), taken]).toEqual(["waiting", "waits"]);
     await act(async () => jest.advanceTimersByTimeAsync(3000));
     expect(news()).toBe("saved");
     expect(taken).toMatchObject({ problem: null });
