@@ -1,4 +1,5 @@
 import { execFile } from "node:child_process";
+import { existsSync } from "node:fs";
 import { createRequire } from "node:module";
 import { join } from "node:path";
 
@@ -22,7 +23,8 @@ export async function findDamage(file: string): Promise<string | null> {
     execFile(process.execPath, ["-e", CHECK, engine, file], { env }, (error, output, words) => {
       if (error === null) return resolve(output === SOUND ? null : output.slice(0, LONGEST_TEXT));
       const isDamage = /SQLITE_(CORRUPT|NOTADB)|malformed|not a database/.test(words);
-      if (!isDamage) console.warn("The data file could not be checked:", error.message);
+      // A folder that went away meanwhile is told by whoever asks for the data next.
+      if (!isDamage && existsSync(file)) console.warn("The data file cannot be checked:", words);
       resolve(isDamage ? "the file is malformed" : null);
     });
   });
