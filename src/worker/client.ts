@@ -51,7 +51,7 @@ export function computeAside(): Remote<ComputeApi> {
 
 /**
  * Sends a request that may take seconds. The last request of its kind, sent again, gets the same response; a different one ends
- * it, and its promise then never settles. A request that failed is computed anew.
+ * it, and its promise then never settles. A failed request is computed again.
  *
  * @param request distinguishes the requests of a kind
  */

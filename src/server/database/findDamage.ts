@@ -23,7 +23,7 @@ export async function findDamage(file: string): Promise<string | null> {
     execFile(process.execPath, ["-e", CHECK, engine, file], { env }, (error, output, words) => {
       if (error === null) return resolve(output === SOUND ? null : output.slice(0, LONGEST_TEXT));
       const isDamage = /SQLITE_(CORRUPT|NOTADB)|malformed|not a database/.test(words);
-      // A folder that went away meanwhile is told by whoever asks for the data next.
+      // A folder that went away meanwhile is reported by the next request for the data.
       if (!isDamage && existsSync(file)) console.warn("The data file cannot be checked:", words);
       resolve(isDamage ? "the file is malformed" : null);
     });
