@@ -3,7 +3,7 @@ import { type NextConfig } from "next";
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
-  serverExternalPackages: ["better-sqlite3", "pdfkit"],
+  serverExternalPackages: ["better-sqlite3"],
   // These come as ES modules only, which Jest must translate.
   transpilePackages: ["ohash", "pitchy", "fft.js", "tone", "standardized-audio-context"],
   turbopack: {
@@ -13,9 +13,9 @@ const config: NextConfig = {
   // No image is changed on the server, so that no image library is loaded.
   images: { unoptimized: true },
   experimental: {
-    // Beyond this the framework hands a route the beginning of a body and no word. Each route holds to a limit of its own,
-    // of which that of a backup is the largest (src/server/backup).
-    proxyClientMaxBodySize: "450mb",
+    // Beyond this the framework hands a route the beginning of a body and no word. Each route holds to a limit of its own;
+    // larger files are sent in pieces (src/server/uploads).
+    proxyClientMaxBodySize: "66mb",
   },
   env: { TENON_BUILD: process.env.TENON_BUILD ?? "development" },
 };

@@ -1,46 +1,24 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { demandsWith } from "../src/core/motion/testing";
 import { importRounds, makeChanges } from "../src/server/changes";
 import { openDatabase } from "../src/server/database";
 import { readLog, readPractice, readTimedRounds } from "../src/server/practice";
 import { roundFor } from "../src/server/testing/makers";
 import { WHOLE_LOG, type LogFilter } from "../src/state";
+import { manyRounds } from "./load/manyRounds";
 
 /**
  * A log of 100,000 rounds over eight years: how long each view of it takes on the server and how large it is, and what a
  * round more costs with everything on the disk.
  */
 const ROUNDS = 100_000;
-const DRILLS = 60;
-const CARDS = 72;
-const MINUTE_MS = 60_000;
 const VIEWS = 40;
 
 const folder = mkdtempSync(join(tmpdir(), "tenon-practice-"));
 const connection = openDatabase(folder);
 try {
-  const kinds = ["know", "move", "sound", "hear", "song"] as const;
-  const results = ["clean", "rough", "missed"] as const;
-  const change = demandsWith({ travelMm: 60 });
-  const rounds = Array.from({ length: ROUNDS }, (_, index) => {
-    const drill = (index * 7919) % DRILLS;
-    const kind = kinds[drill % kinds.length] ?? "move";
-    const isKnow = kind === "know";
-    return roundFor({
-      atMs: Date.UTC(2018, 0) + index * 42 * MINUTE_MS,
-      drill: `${kind}:drill-${drill}`,
-      name: `Drill ${drill}`,
-      kind,
-      result: results[((index * 31) % 7) % 3] ?? "clean",
-      bpm: isKnow ? null : 60 + (index % 90),
-      card: isKnow ? `note:${40 + (index % 6)}:${(index * 5) % (CARDS / 6)}` : null,
-      change: kind === "move" ? { ...change, availableMs: 150 + (index % 200) } : null,
-      medianMs: index % 3 === 0 ? (index % 50) - 25 : null,
-      songId: kind === "song" ? 1 + (drill % 4) : null,
-    });
-  });
+  const rounds = manyRounds(ROUNDS);
   const filling = performance.now();
   importRounds(connection, rounds, Date.now());
   console.log(`${ROUNDS} rounds taken in ${Math.round(performance.now() - filling)} ms`);

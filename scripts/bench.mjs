@@ -12,6 +12,7 @@
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
 // npm run bench -- clocks: date-dependent tests under awkward dates and zones; --all runs every journey.
+// npm run bench -- load: pages during a backup, 50 clients, 20,000 requests, 1 GB in pieces; with a name, that part alone.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk or damage, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
@@ -19,7 +20,7 @@ import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route"];
 const BROWSER = ["paint", "page", "song", "clocks"];
-const SERVER = ["durability", "practice"];
+const SERVER = ["durability", "practice", "load"];
 const PLAIN = ["formats", "fuzz"];
 const name = process.argv[2] ?? "voicing";
 

@@ -5,7 +5,7 @@ import { bin, ROOT, run } from "./lib/run.mjs";
 import {
   ensureBuilt,
   ensureChromium,
-  ensureCommandLine,
+  ensureBundles,
   ensureInstalled,
   findPort,
 } from "./lib/setup.mjs";
@@ -29,7 +29,7 @@ const check = (what, command, args) => {
 // Next writes next-env.d.ts and its route types when it builds; the type check needs both.
 console.log("\n== Build");
 ensureBuilt();
-ensureCommandLine();
+ensureBundles();
 check("Types", bin("tsc"), ["--noEmit"]);
 check("Lint", bin("eslint"), [".", "--max-warnings", "0"]);
 check("Layers", bin("depcruise"), ["src", "--config", ".dependency-cruiser.cjs"]);

@@ -61,11 +61,14 @@ const ROUTES_THAT_WRITE = [
   "/data/restore",
   "/data/open",
   "/data/backup",
+  "/data/save",
   "/files/read",
   "/files/write",
   "/files/picture",
   "/rounds/csv",
   "/rounds/back",
+  "/uploads",
+  "/uploads/piece",
 ];
 
 function isDecodable(text: string): boolean {

@@ -11,16 +11,21 @@ const APP_SOURCES = [
   "postcss.config.mjs",
   "tsconfig.json",
 ];
-const CLI_SOURCES = [
+const BUNDLES = [
+  ["src/cli/main.ts", "dist/tenon.mjs"],
+  ["src/server/jobs/process.ts", "dist/jobs.mjs"],
+];
+const BUNDLE_SOURCES = [
   "src/core",
   "src/state",
   "src/formats",
+  "src/wire",
   "src/server",
   "src/cli",
   "package-lock.json",
 ];
-/** Packages that the command line takes from node_modules, because they are no modules of their own kind. */
-const CLI_PACKAGES = ["pdfkit", "better-sqlite3"];
+/** Packages that bundles take from node_modules, because they are no modules of their own kind. */
+const PLAIN_PACKAGES = ["pdfkit", "better-sqlite3", "yauzl", "yazl"];
 const BUILD_LETTERS = 16;
 const CHROMIUM = "/usr/bin/chromium";
 const FIRST_PORT = 4170;
@@ -34,8 +39,9 @@ export function ensureInstalled() {
   });
 }
 
-/** Builds the application where the sources have changed since the last build. */
+/** Builds the application, and what its server runs in other processes, where the sources have changed since the last build. */
 export function ensureBuilt() {
+  ensureBundles();
   const sources = digest(APP_SOURCES);
   whenStale(".next/tenon-built", sources, () => {
     console.error("Building Tenon...");
@@ -45,18 +51,20 @@ export function ensureBuilt() {
   });
 }
 
-/** Bundles the command line where its sources have changed. */
-export function ensureCommandLine() {
-  whenStale("dist/tenon.stamp", digest(CLI_SOURCES), () => {
+/** Bundles the command line, and the jobs that the server runs in processes of their own, where their sources have changed. */
+export function ensureBundles() {
+  whenStale("dist/tenon.stamp", digest(BUNDLE_SOURCES), () => {
     const options = ["--bundle", "--platform=node", "--format=esm", "--target=node20"];
-    must("Bundling the command line", bin("esbuild"), [
-      "src/cli/main.ts",
-      ...options,
-      ...CLI_PACKAGES.map((name) => `--external:${name}`),
-      "--outfile=dist/tenon.mjs",
-      "--banner:js=#!/usr/bin/env node",
-      "--log-level=warning",
-    ]);
+    for (const [source, bundle] of BUNDLES) {
+      must(`Bundling ${source}`, bin("esbuild"), [
+        source,
+        ...options,
+        ...PLAIN_PACKAGES.map((name) => `--external:${name}`),
+        `--outfile=${bundle}`,
+        "--banner:js=#!/usr/bin/env node",
+        "--log-level=warning",
+      ]);
+    }
   });
 }
 

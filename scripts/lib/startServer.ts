@@ -7,6 +7,7 @@ const NOBODY = 65_534;
 
 export interface Server {
   readonly address: string;
+  readonly pid: number;
   /** Ends it as a power cut does. */
   readonly kill: () => Promise<void>;
   /** Asks it to end, and waits until it has. */
@@ -45,6 +46,7 @@ export async function startServer({ folder, port, asNobody = false }: Options): 
   };
   return {
     address,
+    pid: child.pid ?? 0,
     kill: () => end("SIGKILL"),
     end,
     freeze: () => void child.kill("SIGSTOP"),

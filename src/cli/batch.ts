@@ -2,14 +2,23 @@ import { COMMANDS, findCommand } from "@/cli/commands/index";
 import { failure, type Result } from "@/core/result";
 
 /** Answers one line of JSON with one line of JSON; a bad line is answered too, never thrown. */
-export function answerLine(line: string): string {
-  const result = runLine(line);
+export async function answerLine(line: string): Promise<string> {
+  try {
+    return lineOf(await runLine(line));
+  } catch (error) {
+    return lineOf(faultOf(error));
+  }
+}
+
+/** The answer to a line of JSON as one. */
+export function lineOf(result: Result<unknown>): string {
   return JSON.stringify(
     result.ok ? { ok: true, result: result.value } : { ok: false, error: result.problem },
   );
 }
 
-function runLine(line: string): Result<unknown> {
+/** What a line of JSON asks for; a promise from commands that work on large files. */
+export function runLine(line: string): Result<unknown> | Promise<Result<unknown>> {
   let request: unknown;
   try {
     request = JSON.parse(line);
@@ -31,6 +40,10 @@ function runLine(line: string): Result<unknown> {
   try {
     return command.run(args);
   } catch (error) {
-    return failure("args", error instanceof Error ? error.message : String(error));
+    return faultOf(error);
   }
+}
+
+function faultOf(error: unknown): Result<never> {
+  return failure("args", error instanceof Error ? error.message : String(error));
 }

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "@/cli/commands/index";
-import { answerLine } from "./batch";
+import { answerNow, runNow } from "./testing";
 import { readOptions } from "./options";
 import { askCommand, result, type CommandAnswer } from "./testing";
 
@@ -76,7 +76,7 @@ describe("commands", () => {
 
   test("retune reads on a terminal: what to turn, the check, and what to mind", () => {
     const command = findCommand("retune");
-    const sheet = command?.run({ from: "standard", to: "drop C" });
+    const sheet = runNow(command, { from: "standard", to: "drop C" });
     const text = sheet?.ok ? (command?.print(sheet.value as never) ?? "") : "";
     expect(text).toMatch(
       /string 6 +E2 to C2 +down 4 +65\.41 Hz {2}open in octave with string 4 open/,
@@ -243,7 +243,7 @@ describe("bad input names its argument", () => {
 
   test.each(["", "not json", "[]", "null", "3", '{"args": {}}', '{"command": {}}'])(
     "the line '%s' is answered, not thrown",
-    (line) => expect(JSON.parse(answerLine(line))).toMatchObject({ ok: false }),
+    (line) => expect(JSON.parse(answerNow(line))).toMatchObject({ ok: false }),
   );
 });
 

@@ -7,7 +7,8 @@ import { withCurrentNames, withGivenNames } from "./olderNames";
 export interface Command {
   readonly name: string;
   readonly summary: string;
-  readonly run: (args: unknown) => Result<unknown>;
+  /** A promise where it works on large files. */
+  readonly run: (args: unknown) => Result<unknown> | Promise<Result<unknown>>;
   readonly print: (result: never) => string;
 }
 
@@ -16,11 +17,11 @@ export function defineCommand<Args extends object, Answer>(definition: {
   readonly name: string;
   readonly summary: string;
   readonly schema: ObjectSchema<Args>;
-  readonly run: (args: Args) => Result<Answer>;
+  readonly run: (args: Args) => Result<Answer> | Promise<Result<Answer>>;
   readonly print: (answer: Answer) => string;
 }): Command {
   const { name, summary, schema, run, print } = definition;
-  const runChecked = (input: unknown): Result<Answer> => {
+  const runChecked = (input: unknown): Result<Answer> | Promise<Result<Answer>> => {
     try {
       return run(schema.validateSync(input, { strict: true, abortEarly: true }) as Args);
     } catch (error) {
@@ -33,7 +34,12 @@ export function defineCommand<Args extends object, Answer>(definition: {
   return {
     name,
     summary,
-    run: (input) => withGivenNames(runChecked(withCurrentNames(input)), input),
+    run: (input) => {
+      const ran = runChecked(withCurrentNames(input));
+      return ran instanceof Promise
+        ? ran.then((result) => withGivenNames(result, input))
+        : withGivenNames(ran, input);
+    },
     print: print as (result: never) => string,
   };
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "@/cli/commands/index";
+import { runNow } from "./testing";
 import { readOptions } from "./options";
 import { askCommand, result } from "./testing";
 
@@ -129,7 +130,7 @@ describe("compare", () => {
   test("on a terminal", () => {
     const options = readOptions(["--tunings", "standard, drop D", "--chords", "D5 F5"]);
     const command = findCommand("compare");
-    const ran = options.ok ? command?.run(options.value.args) : undefined;
+    const ran = options.ok ? runNow(command, options.value.args) : undefined;
     const text = ran?.ok ? command?.print(ran.value as never) : "";
     expect(text).toMatch(/^Standard\n {2}D5 .*\n/);
     expect(text).toMatch(/strings to retune: 1/);

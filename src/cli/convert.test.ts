@@ -4,6 +4,7 @@ import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, test } from "@jest/globals";
 import { type Score } from "@/formats/score";
 import { convertCommand } from "./commands/convert";
+import { runNow } from "./testing";
 
 interface Answer {
   readonly text?: string;
@@ -18,12 +19,12 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 function convert(args: object): Answer {
-  const result = convertCommand.run(args);
+  const result = runNow(convertCommand, args);
   if (!result.ok) throw new Error(`${result.problem.field}: ${result.problem.message}`);
   return result.value as Answer;
 }
 const why = (args: object) => {
-  const result = convertCommand.run(args);
+  const result = runNow(convertCommand, args);
   return result.ok ? "" : `${result.problem.field}: ${result.problem.message}`;
 };
 const jsonOf = (args: object) =>
@@ -171,7 +172,7 @@ describe("convert", () => {
 });
 
 test("a device is refused, not read without end", () => {
-  expect(convertCommand.run({ input: "/dev/zero", from: "bars", to: "json" })).toMatchObject({
+  expect(runNow(convertCommand, { input: "/dev/zero", from: "bars", to: "json" })).toMatchObject({
     ok: false,
     problem: { field: "input", message: expect.stringMatching(/a pipe or a device/) },
   });

@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { afterAll, beforeAll, expect, test } from "@jest/globals";
 import { openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
-import { askCommand, result } from "./testing";
+import { askCommandLater, resultLater } from "./testing";
 
 let folder: string;
 const before = process.env.TENON_DATA;
@@ -21,30 +21,34 @@ afterAll(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-test("everything goes out as JSON and as a backup, which is restored elsewhere", () => {
+test("everything goes out as JSON and as a backup, which is restored elsewhere", async () => {
   const json = join(folder, "all.json");
   const zip = join(folder, "all.zip");
-  expect(result<{ path: string }>("export", { out: json }).path).toBe(json);
+  expect((await resultLater<{ path: string }>("export", { out: json })).path).toBe(json);
   const all = JSON.parse(readFileSync(json, "utf8")) as { songs: unknown[]; guitars: unknown[] };
-  const { bytes } = result<{ bytes: number }>("backup", { out: zip });
+  const { bytes } = await resultLater<{ bytes: number }>("backup", { out: zip });
   expect(bytes).toBe(readFileSync(zip).length);
   process.env.TENON_DATA = join(folder, "elsewhere");
-  const { restored } = result<{ restored: Record<string, number> }>("restore", { in: zip });
+  const { restored } = await resultLater<{ restored: Record<string, number> }>("restore", {
+    in: zip,
+  });
   expect(restored).toMatchObject({ songs: all.songs.length, guitars: all.guitars.length });
   const again = join(folder, "again.json");
-  result("export", { out: again });
+  await resultLater("export", { out: again });
   const other = JSON.parse(readFileSync(again, "utf8")) as object;
   expect({ ...other, madeAt: "" }).toEqual({ ...all, madeAt: "" });
 });
 
-test("what is missing or no backup names its argument", () => {
+test("what is missing or no backup names its argument", async () => {
   process.env.TENON_DATA = join(folder, "nowhere");
-  expect(askCommand("export", { out: join(folder, "x") }).error).toMatchObject({ field: "out" });
-  expect(askCommand("backup", {}).error).toMatchObject({ field: "out" });
-  expect(askCommand("restore", { in: join(folder, "none.zip") }).error.message).toMatch(
-    /no such file/,
-  );
+  expect((await askCommandLater("export", { out: join(folder, "x") })).error).toMatchObject({
+    field: "out",
+  });
+  expect((await askCommandLater("backup", {})).error).toMatchObject({ field: "out" });
+  expect(
+    (await askCommandLater("restore", { in: join(folder, "none.zip") })).error.message,
+  ).toMatch(/no such file/);
   const text = join(folder, "text.zip");
   writeFileSync(text, "no zip");
-  expect(askCommand("restore", { in: text }).error).toMatchObject({ field: "in" });
+  expect((await askCommandLater("restore", { in: text })).error).toMatchObject({ field: "in" });
 });

@@ -23,11 +23,10 @@ export function writeWhole(
  * @param field the argument that names the path
  */
 export function readWhole(path: string, maxBytes: number, field: string): Result<Uint8Array> {
+  const noFile = whyNoFile(path);
+  if (noFile !== null) return failure(field, noFile);
   try {
     const found = statSync(path);
-    if (!found.isFile() && !found.isDirectory()) {
-      return failure(field, `'${path}' is no file but a pipe or a device`);
-    }
     if (found.size > maxBytes) {
       const [size, max] = [found.size, maxBytes].map((bytes) => Math.ceil(bytes / 1024 / 1024));
       return failure(field, `'${path}' has ${size} MB; at most ${max} are read`);
@@ -35,6 +34,17 @@ export function readWhole(path: string, maxBytes: number, field: string): Result
     return success(readFileSync(path));
   } catch (error) {
     return failure(field, `'${path}' cannot be read: ${whyNot(error)}`);
+  }
+}
+
+/** Why a path cannot be read as a file; null where it can. */
+export function whyNoFile(path: string): string | null {
+  try {
+    const found = statSync(path);
+    if (found.isDirectory()) return `'${path}' cannot be read: it is a folder`;
+    return found.isFile() ? null : `'${path}' is no file but a pipe or a device`;
+  } catch (error) {
+    return `'${path}' cannot be read: ${whyNot(error)}`;
   }
 }
 

@@ -1,9 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "@/cli/commands/index";
-import { answerLine } from "./batch";
+import { answerNow, runNow } from "./testing";
 
 const ask = (command: string, args: unknown): unknown =>
-  JSON.parse(answerLine(JSON.stringify({ command, args })));
+  JSON.parse(answerNow(JSON.stringify({ command, args })));
 
 const x = null;
 const five = { tuning: "standard", fretting: [x, 3, 5, 5, x, x] };
@@ -64,7 +64,7 @@ describe("fingers", () => {
 
   test("reads on a terminal", () => {
     const command = findCommand("fingers");
-    const answer = command?.run(five);
+    const answer = runNow(command, five);
     const text = answer?.ok ? command?.print(answer.value as never) : "";
     expect(text?.split("\n")[0]).toMatch(
       /^013400 +\d+\.\d +60 mm +strum-safe \(silent: 6 tip of 1, 2 underside of 1, 1 underside of 1\)$/,
@@ -95,7 +95,7 @@ describe("why", () => {
 
   test("reads on a terminal, and says so where there is nothing to explain", () => {
     const command = findCommand("why");
-    const answer = command?.run(five);
+    const answer = runNow(command, five);
     const text = answer?.ok ? command?.print(answer.value as never) : "";
     expect(text).toMatch(/^reach +comfortable +60\.3 mm$/m);
     expect(text).toMatch(/^damping +tip +string index 0$/m);

@@ -13,17 +13,20 @@ process.stdout.on("error", (error: NodeJS.ErrnoException) => {
 
 const [name, ...words] = process.argv.slice(2);
 if (name === "batch") await answerBatch();
-else process.exitCode = runOnce(name, words);
+else process.exitCode = await runOnce(name, words);
 
 /** Answers each line of standard input in order, on one line. */
 async function answerBatch(): Promise<void> {
   for await (const line of linesOf(process.stdin.setEncoding("utf8"))) {
-    process.stdout.write(`${answerLine(line)}\n`);
+    process.stdout.write(`${await answerLine(line)}\n`);
   }
 }
 
 /** Runs one command and returns the exit status: 0, or 2 with a reason on standard error. */
-function runOnce(commandName: string | undefined, optionWords: readonly string[]): number {
+async function runOnce(
+  commandName: string | undefined,
+  optionWords: readonly string[],
+): Promise<number> {
   const command = findCommand(commandName);
   if (!command) {
     const list = COMMANDS.map((each) => `  ${each.name.padEnd(12)}${each.summary}`).join("\n");
@@ -34,7 +37,7 @@ function runOnce(commandName: string | undefined, optionWords: readonly string[]
     return isHelp ? 0 : USAGE_STATUS;
   }
   const options = readOptions(optionWords);
-  const result = options.ok ? command.run(options.value.args) : options;
+  const result = options.ok ? await command.run(options.value.args) : options;
   if (!options.ok || !result.ok) {
     const problem = result.ok ? null : result.problem;
     process.stderr.write(`${problem?.field}: ${problem?.message.replace(/\s+/g, " ")}\n`);

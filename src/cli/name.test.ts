@@ -1,8 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
-import { answerLine } from "./batch";
+import { answerNow } from "./testing";
 
 const ask = (command: string, args: unknown): unknown =>
-  JSON.parse(answerLine(JSON.stringify({ command, args })));
+  JSON.parse(answerNow(JSON.stringify({ command, args })));
 
 const x = null;
 const five = { tuning: "standard", fretting: [x, 3, 5, 5, x, x] };

@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
 import { findCommand } from "./commands";
+import { runNow } from "./testing";
 
 const run = (name: string, args: unknown) => {
-  const done = findCommand(name)?.run(args);
+  const done = runNow(findCommand(name), args);
   if (!done) throw new Error(`no command ${name}`);
   return done.ok ? done.value : `${done.problem.field}: ${done.problem.message}`;
 };

@@ -1,4 +1,6 @@
-import { answerLine } from "./batch";
+import { type Result } from "@/core/result";
+import { answerLine, lineOf, runLine } from "./batch";
+import { type Command } from "./command";
 
 /** What a command answers, for tests. */
 export interface CommandAnswer {
@@ -8,12 +10,41 @@ export interface CommandAnswer {
 }
 
 export function askCommand(command: string, args: unknown): CommandAnswer {
-  return JSON.parse(answerLine(JSON.stringify({ command, args }))) as CommandAnswer;
+  return JSON.parse(answerNow(JSON.stringify({ command, args }))) as CommandAnswer;
+}
+
+/** The answer to a line, from a command that needs no time. */
+export function answerNow(line: string): string {
+  return lineOf(now(runLine(line)));
+}
+
+/** What a command answers that needs no time. */
+export function runNow(command: Command | undefined, args: unknown): Result<unknown> {
+  if (!command) throw new Error("There is no such command.");
+  return now(command.run(args));
+}
+
+function now<T>(ran: T | Promise<T>): T {
+  if (ran instanceof Promise) throw new Error("This command answers later.");
+  return ran;
+}
+
+/** As `askCommand`, for commands that work on large files. */
+export async function askCommandLater(command: string, args: unknown): Promise<CommandAnswer> {
+  return JSON.parse(await answerLine(JSON.stringify({ command, args }))) as CommandAnswer;
 }
 
 /** The result of a command that should find nothing wrong. Throws the problem otherwise. */
 export function result<T>(command: string, args: unknown): T {
-  const answer = askCommand(command, args);
+  return resultIn(askCommand(command, args));
+}
+
+/** As `result`, for commands that work on large files. */
+export async function resultLater<T>(command: string, args: unknown): Promise<T> {
+  return resultIn(await askCommandLater(command, args));
+}
+
+function resultIn<T>(answer: CommandAnswer): T {
   if (!answer.ok) throw new Error(`${answer.error.field}: ${answer.error.message}`);
   return answer.result as T;
 }

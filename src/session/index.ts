@@ -21,3 +21,11 @@ export { useAddress } from "./useAddress";
 export { useDraft, useFoundDraft } from "./useDraft";
 export { useHearing } from "./useHearing";
 export { useTuningShelf } from "./useTuningShelf";
+export {
+  askInSteps,
+  saveFromServer,
+  sendFile,
+  useWork,
+  type SentFile,
+  type WorkOptions,
+} from "./work";

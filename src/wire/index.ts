@@ -27,3 +27,13 @@ export {
 export { actOnRig, fitTuned, mergeEffect, shownPins, sortKept } from "./rigChanges";
 export { type Origin, type Start } from "./start";
 export { TROUBLES, type OfferedCopy, type Trouble, type TroubleKind } from "./trouble";
+export {
+  FILES_TO_SAVE,
+  MAX_LOG_BYTES,
+  MAX_UPLOAD_BYTES,
+  PIECE_BYTES,
+  type BackupPreview,
+  type FileToSave,
+  type ReadRounds,
+  type UploadState,
+} from "./transfer";

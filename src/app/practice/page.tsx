@@ -4,6 +4,6 @@ import { readPracticeStart } from "@/server/page";
 
 export const metadata: Metadata = { title: "Practice" };
 
-export default function PracticePage() {
-  return <PracticeScreen start={readPracticeStart()} />;
+export default async function PracticePage() {
+  return <PracticeScreen start={await readPracticeStart()} />;
 }

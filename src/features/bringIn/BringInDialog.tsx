@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { ClipboardPaste } from "lucide-react";
-import { AppDialog, FileButton, useEvent } from "@/ui/controls";
+import { AppDialog, FileButton, useEvent, WorkLine } from "@/ui/controls";
 import { KeptAs } from "./KeptAs";
 import { useFilePreview } from "./useFilePreview";
 
@@ -12,7 +12,7 @@ interface BringInDialogProps {
 
 /** A file or a text that is brought in: what was understood of it, before anything is kept. */
 export function BringInDialog({ file, onClose }: BringInDialogProps) {
-  const { looked, look, forget } = useFilePreview();
+  const { looked, look, shown, forget } = useFilePreview();
   const [text, setText] = useState("");
   const lookAt = useEvent((chosen: File) => void look(chosen, chosen.name));
   useEffect(() => {
@@ -63,11 +63,11 @@ export function BringInDialog({ file, onClose }: BringInDialogProps) {
             <ClipboardPaste size={18} aria-hidden="true" />
             Look at the text
           </button>
+          <WorkLine work={shown} />
           <p
             role="status"
             className={looked.kind === "refused" ? "text-lg text-warning" : "text-lg"}
           >
-            {looked.kind === "reading" && `Reading ${looked.name}…`}
             {looked.kind === "refused" && `${looked.name}: ${looked.message}`}
           </p>
         </div>

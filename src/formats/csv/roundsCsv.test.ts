@@ -7,6 +7,7 @@ import { type RoundContent } from "@/state";
 import { readRoundsCsv, roundsCsv } from ".";
 
 const hasGuitar = (id: number) => id === 1;
+const tableOf = (rounds: readonly RoundContent[]) => [...roundsCsv(rounds)].join("");
 const PLAIN: RoundContent = {
   atMs: Date.UTC(2026, 2, 29, 16, 30),
   zoneMin: 120,
@@ -30,7 +31,7 @@ const PLAIN: RoundContent = {
 
 describe("a log as a table", () => {
   test("says when as the clock on the wall did, and notes by their names", () => {
-    const { data, errors } = Papa.parse<Record<string, string>>(roundsCsv([PLAIN]), {
+    const { data, errors } = Papa.parse<Record<string, string>>(tableOf([PLAIN]), {
       header: true,
       skipEmptyLines: true,
     });
@@ -63,7 +64,7 @@ describe("a log as a table", () => {
     fc.assert(
       fc.property(fc.array(round, { minLength: 1, maxLength: 8 }), (parts) => {
         const rounds = parts.map((part) => ({ ...PLAIN, ...part, name: "Any" }));
-        const read = readRoundsCsv(roundsCsv(rounds), hasGuitar);
+        const read = readRoundsCsv(tableOf(rounds), hasGuitar);
         expect(read.problems).toEqual([]);
         expect(read.rounds).toEqual(rounds);
       }),
@@ -71,7 +72,7 @@ describe("a log as a table", () => {
   });
 
   test("a note is never a formula", () => {
-    const text = roundsCsv([{ ...PLAIN, note: "=1+1" }]);
+    const text = tableOf([{ ...PLAIN, note: "=1+1" }]);
     expect(text).toContain("'=1+1");
     expect(readRoundsCsv(text, hasGuitar).rounds[0]?.note).toBe("=1+1");
   });
@@ -135,7 +136,7 @@ describe("a table from elsewhere", () => {
   });
 
   test("a guitar that is not there is left out; the round is not", () => {
-    const read = readRoundsCsv(roundsCsv([{ ...PLAIN, guitarId: 4711 }]), hasGuitar);
+    const read = readRoundsCsv(tableOf([{ ...PLAIN, guitarId: 4711 }]), hasGuitar);
     expect(read.rounds[0]?.guitarId).toBeNull();
   });
 });

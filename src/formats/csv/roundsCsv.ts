@@ -1,8 +1,9 @@
 import { parse, unparse } from "papaparse";
-import { pitchTexts } from "@/core/pitch";
+import { pitchTexts, type Midi } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { type RoundContent } from "@/state";
-import { roundSchema } from "@/state/schema";
+import { remembered } from "@/state/saved";
+import { manyChecker, roundSchema } from "@/state/schema";
 
 /** The columns of a log, in their order; in a log from elsewhere only the first three must be there. */
 const COLUMNS = [
@@ -31,9 +32,28 @@ const MS_A_MINUTE = 60_000;
 const MAX_PROBLEMS = 20;
 export const MAX_ROUNDS = 200_000;
 
-/** A log as comma-separated values, lines as RFC 4180 has them. */
-export function roundsCsv(rounds: Iterable<RoundContent>): string {
-  const rows = [...rounds].map((round) => [
+/** A log as comma-separated values, lines as RFC 4180 has them, a part at a time. */
+export function* roundsCsv(rounds: Iterable<RoundContent>): Generator<string> {
+  const tuningText = remembered((midi) =>
+    pitchTexts(JSON.parse(midi) as readonly Midi[]).join(" "),
+  );
+  const text = (rows: readonly Cells[]) =>
+    `${unparse(rows as Cells[], { escapeFormulae: true })}\r\n`;
+  let rows: Cells[] = [COLUMNS];
+  for (const round of rounds) {
+    rows.push(cellsOf(round, tuningText));
+    if (rows.length < ROWS_AT_ONCE) continue;
+    yield text(rows);
+    rows = [];
+  }
+  if (rows.length > 0) yield text(rows);
+}
+
+const ROWS_AT_ONCE = 1000;
+type Cells = readonly (string | number)[];
+
+function cellsOf(round: RoundContent, tuningText: (midi: string) => string): Cells {
+  return [
     whenText(round),
     round.drill,
     round.result,
@@ -45,14 +65,13 @@ export function roundsCsv(rounds: Iterable<RoundContent>): string {
     round.step,
     round.medianMs ?? "",
     round.spreadMs ?? "",
-    pitchTexts(round.tuningMidi).join(" "),
+    tuningText(JSON.stringify(round.tuningMidi)),
     round.guitarId ?? "",
     round.songId ?? "",
     round.card ?? "",
     round.change ? JSON.stringify(round.change) : "",
     round.note,
-  ]);
-  return `${unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true })}\r\n`;
+  ];
 }
 
 /** What a table of rounds held. */
@@ -69,82 +88,95 @@ interface ReadRounds {
  * columns in any order. Columns that Tenon does not know are left out, lines that make no sense are told.
  */
 export function readRoundsCsv(text: string, ofGuitar: (id: number) => boolean): ReadRounds {
-  const { data, meta } = parse<Record<string, string>>(text.replace(/^\uFEFF/, ""), {
-    header: true,
-    skipEmptyLines: "greedy",
-    delimitersToGuess: [",", ";", "\t"],
-    transformHeader: (name) => name.trim().toLowerCase(),
-  });
-  const found = (meta.fields ?? []).filter((name) => name !== "");
-  const missing = NEEDED.filter((name) => !found.includes(name));
-  if (missing.length > 0) {
-    const has = found.length > 0 ? `it has ${found.slice(0, 8).join(", ")}` : "it has none";
-    return {
-      rounds: [],
-      refused: data.length,
-      problems: [
-        `Line 1: there is no column ${missing.join(", ")}; ${has}. A log has at least when, drill and result.`,
-      ],
-    };
-  }
   const rounds: RoundContent[] = [];
   const problems: string[] = [];
   let refused = 0;
-  for (const [index, row] of data.entries()) {
-    const read =
-      index < MAX_ROUNDS ? readRow(row, ofGuitar) : "more rounds than Tenon takes at once";
-    if (typeof read !== "string") {
-      rounds.push(read);
-      continue;
-    }
-    refused++;
-    if (problems.length < MAX_PROBLEMS) problems.push(`Line ${index + 2}: ${read}.`);
-  }
-  return { rounds, problems, refused };
+  let readRow: ReturnType<typeof rowReader> | null = null;
+  let columns: readonly string[] = [];
+  let line = 0;
+  parse<readonly string[]>(text.replace(/^\uFEFF/, ""), {
+    delimitersToGuess: [",", ";", "\t"],
+    // Row by row, so that no table of all cells is made.
+    step: ({ data: row }) => {
+      line++;
+      if (row.every((cell) => cell.trim() === "")) return;
+      if (readRow === null) {
+        columns = row.map((name) => name.trim().toLowerCase());
+        readRow = rowReader(columns, ofGuitar);
+        return;
+      }
+      const read =
+        rounds.length < MAX_ROUNDS ? readRow(row) : "more rounds than Tenon takes at once";
+      if (typeof read !== "string") {
+        rounds.push(read);
+        return;
+      }
+      refused++;
+      if (problems.length < MAX_PROBLEMS) problems.push(`Line ${line}: ${read}.`);
+    },
+  });
+  const missing = NEEDED.filter((name) => !columns.includes(name));
+  if (missing.length === 0) return { rounds, problems, refused };
+  const found = columns.filter((name) => name !== "");
+  const has = found.length > 0 ? `it has ${found.slice(0, 8).join(", ")}` : "it has none";
+  return {
+    rounds: [],
+    refused: refused + rounds.length,
+    problems: [
+      `Line 1: there is no column ${missing.join(", ")}; ${has}. A log has at least when, drill and result.`,
+    ],
+  };
 }
 
-/** A round, or what is wrong with it. */
-function readRow(
-  row: Readonly<Record<string, string>>,
+type ColumnName = (typeof COLUMNS)[number];
+
+/** Reads rows under these columns: a round, or what is wrong with it. */
+function rowReader(
+  columns: readonly string[],
   ofGuitar: (id: number) => boolean,
-): RoundContent | string {
-  const cell = (name: (typeof COLUMNS)[number]) =>
-    (row[name] ?? "").trim().replace(/^'(?=[=+\-@])/, "");
-  const number = (name: (typeof COLUMNS)[number]) => {
-    const text = cell(name).replace(",", ".");
-    return text === "" ? null : Number(text);
+): (row: readonly string[]) => RoundContent | string {
+  const placeOf = new Map(columns.map((name, place) => [name, place]));
+  const whyNot = manyChecker(roundSchema);
+  const tuningMidi = remembered((text) => {
+    const tuning = text === "" ? null : readTuning(text);
+    return tuning?.ok ? tuning.value.tuning.midi : [];
+  });
+  const change = remembered(readChange);
+  return (row) => {
+    const cell = (name: ColumnName) =>
+      (row[placeOf.get(name) ?? -1] ?? "").trim().replace(/^'(?=[=+\-@])/, "");
+    const number = (name: ColumnName) => {
+      const text = cell(name).replace(",", ".");
+      return text === "" ? null : Number(text);
+    };
+    const when = readWhen(cell("when"));
+    if (!when) {
+      return `'${short(cell("when"))}' is no time; write it like 2026-03-29T18:30:00+02:00`;
+    }
+    const drill = cell("drill");
+    const guitarId = number("guitar");
+    const round = {
+      atMs: when.atMs,
+      zoneMin: when.zoneMin,
+      drill,
+      kind: cell("kind") || drill.slice(0, Math.max(0, drill.indexOf(":"))),
+      name: cell("name") || drill,
+      result: cell("result").toLowerCase(),
+      seconds: number("seconds") ?? 0,
+      guitarId: guitarId !== null && ofGuitar(guitarId) ? guitarId : null,
+      tuningMidi: tuningMidi(cell("tuning")),
+      songId: number("song"),
+      bpm: number("tempo"),
+      roomQuarters: number("room") ?? 0,
+      step: cell("step") || "whole",
+      medianMs: number("early or late ms"),
+      spreadMs: number("spread ms"),
+      card: cell("card") || null,
+      change: change(cell("change")),
+      note: cell("note"),
+    };
+    return whyNot(round) ?? (round as RoundContent);
   };
-  const when = readWhen(cell("when"));
-  if (!when) return `'${short(cell("when"))}' is no time; write it like 2026-03-29T18:30:00+02:00`;
-  const drill = cell("drill");
-  const kind = cell("kind") || drill.slice(0, Math.max(0, drill.indexOf(":")));
-  const tuning = cell("tuning") === "" ? null : readTuning(cell("tuning"));
-  const guitarId = number("guitar");
-  const round = {
-    ...when,
-    drill,
-    kind,
-    name: cell("name") || drill,
-    result: cell("result").toLowerCase(),
-    seconds: number("seconds") ?? 0,
-    guitarId: guitarId !== null && ofGuitar(guitarId) ? guitarId : null,
-    tuningMidi: tuning?.ok ? tuning.value.tuning.midi : [],
-    songId: number("song"),
-    bpm: number("tempo"),
-    roomQuarters: number("room") ?? 0,
-    step: cell("step") || "whole",
-    medianMs: number("early or late ms"),
-    spreadMs: number("spread ms"),
-    card: cell("card") || null,
-    change: readChange(cell("change")),
-    note: cell("note"),
-  };
-  try {
-    roundSchema.validateSync(round, { strict: true });
-    return round as RoundContent;
-  } catch (error) {
-    return error instanceof Error ? error.message : "makes no sense";
-  }
 }
 
 function readChange(text: string): unknown {

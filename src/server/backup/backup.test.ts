@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, test } from "@jest/globals";
@@ -8,7 +8,7 @@ import { dataFile, openDatabase } from "@/server/database";
 import { seedDemo } from "@/server/seed";
 import { countsOf } from "./everything";
 import { checkBackup, restoreBackup } from "./restoreBackup";
-import { backupBytes, exportText, backupFacts } from "./writeBackup";
+import { factsOf, writeBackup, writeJson } from "./writeBackup";
 
 const NOW = new Date("2026-11-27T10:00:00Z");
 let folder: string;
@@ -23,12 +23,24 @@ afterEach(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+/** A path in a folder that is empty but for a file of these bytes. */
+function inFile(bytes: Uint8Array = new Uint8Array()): string {
+  const path = join(mkdtempSync(join(folder, "work-")), "file");
+  writeFileSync(path, bytes);
+  return path;
+}
+async function written(write: typeof writeBackup): Promise<Buffer> {
+  const path = inFile();
+  await write({ connection, path, now: NOW, folder: mkdtempSync(join(folder, "work-")) });
+  return readFileSync(path);
+}
+const backupBytes = () => written(writeBackup);
 /** A folder of its own with one guitar and nothing else. */
-function withAnother<T>(work: (other: string) => T): T {
+async function withAnother<T>(work: (other: string) => Promise<T>): Promise<T> {
   const other = mkdtempSync(join(tmpdir(), "tenon-test-"));
   try {
     openDatabase(other).close();
-    return work(other);
+    return await work(other);
   } finally {
     rmSync(other, { recursive: true, force: true });
   }
@@ -42,9 +54,9 @@ const countsIn = (of: string) => {
   }
 };
 const why = (bytes: Uint8Array) =>
-  withAnother((other) => {
+  withAnother(async (other) => {
     const before = countsIn(other);
-    const restored = restoreBackup(bytes, other);
+    const restored = await restoreBackup(inFile(bytes), other);
     // Whatever was wrong, the data are as they were, and nothing half-done lies about.
     expect(countsIn(other)).toEqual(before);
     expect(readdirSync(other).filter((name) => name.includes("restoring"))).toEqual([]);
@@ -52,8 +64,8 @@ const why = (bytes: Uint8Array) =>
   });
 
 describe("everything in one file", () => {
-  test("holds all that is there, as JSON and as the file itself", () => {
-    const files = unzipSync(backupBytes(connection, NOW));
+  test("holds all that is there, as JSON and as the file itself", async () => {
+    const files = unzipSync(await backupBytes());
     const json = JSON.parse(strFromU8(files["tenon.json"] ?? new Uint8Array())) as {
       readonly version: number;
       readonly songs: readonly { readonly name: string; readonly chart: string }[];
@@ -64,31 +76,31 @@ describe("everything in one file", () => {
     expect(json.songs).toHaveLength(counts.songs);
     expect(json.songs[0]?.chart).toContain("|");
     expect(json.rounds).toHaveLength(counts.rounds);
-    expect(JSON.parse(exportText(connection, NOW))).toMatchObject({ songs: json.songs });
+    expect(JSON.parse((await written(writeJson)).toString())).toMatchObject({ songs: json.songs });
   });
 
-  test("of an earlier version is restored too", () => {
-    const files = unzipSync(backupBytes(connection, NOW));
+  test("of an earlier version is restored too", async () => {
+    const { "tenon-backup.json": _about, ...files } = unzipSync(await backupBytes());
     const json = JSON.parse(strFromU8(files["tenon.json"] ?? new Uint8Array())) as object;
     const older = zipSync({
       ...files,
       "tenon.json": strToU8(JSON.stringify({ ...json, version: 1 })),
     });
-    withAnother((other) => {
-      expect(restoreBackup(older, other).ok).toBe(true);
+    await withAnother(async (other) => {
+      expect((await restoreBackup(inFile(older), other)).ok).toBe(true);
       expect(countsIn(other)).toEqual(countsOf(connection));
     });
   });
 
-  test("is restored in another folder, and what lay there is kept beside it", () => {
-    const bytes = backupBytes(connection, NOW);
-    withAnother((other) => {
-      expect(checkBackup(bytes, other)).toEqual({
+  test("is restored in another folder, and what lay there is kept beside it", async () => {
+    const bytes = await backupBytes();
+    await withAnother(async (other) => {
+      expect(await checkBackup(inFile(bytes), other)).toEqual({
         ok: true,
         value: { madeAt: NOW.toISOString(), counts: countsOf(connection) },
       });
       expect(countsIn(other).songs).toBe(0);
-      expect(restoreBackup(bytes, other).ok).toBe(true);
+      expect((await restoreBackup(inFile(bytes), other)).ok).toBe(true);
       expect(countsIn(other)).toEqual(countsOf(connection));
       const aside = readdirSync(other).find((name) => /\.aside-[^-]*-.*Z$/.test(name)) ?? "";
       const before = new Database(join(other, aside), { readonly: true });
@@ -99,20 +111,22 @@ describe("everything in one file", () => {
 });
 
 describe("what is no whole backup is refused with the reason, and nothing is changed", () => {
-  test("half of one, another zip, a changed file", () => {
-    const bytes = backupBytes(connection, NOW);
-    expect(why(bytes.subarray(0, bytes.length / 2))).toMatch(/no whole backup/);
-    expect(why(new TextEncoder().encode("no zip at all"))).toMatch(/tenon.sqlite|tenon.json/);
+  test("half of one, another zip, a changed file", async () => {
+    const bytes = await backupBytes();
+    expect(await why(bytes.subarray(0, bytes.length / 2))).toMatch(/no whole backup/);
+    expect(await why(new TextEncoder().encode("no zip at all"))).toMatch(
+      /no whole backup.*not a zip file/,
+    );
     const files = unzipSync(bytes);
     const { "tenon.json": json = new Uint8Array() } = files;
-    expect(why(zipSync({ "tenon.json": json }))).toMatch(/tenon\.sqlite is not in it/);
+    expect(await why(zipSync({ "tenon.json": json }))).toMatch(/tenon\.sqlite is not in it/);
     const changed = Uint8Array.from(files["tenon.sqlite"] ?? []);
     changed[5000] = (changed[5000] ?? 0) ^ 1;
-    expect(why(zipSync({ ...files, "tenon.sqlite": changed }))).toMatch(/damaged/);
+    expect(await why(zipSync({ ...files, "tenon.sqlite": changed }))).toMatch(/damaged/);
   });
 
-  test("an empty database, and one that another program made", () => {
-    const { "tenon.json": json = new Uint8Array() } = unzipSync(backupBytes(connection, NOW));
+  test("an empty database, and one that another program made", async () => {
+    const { "tenon.json": json = new Uint8Array() } = unzipSync(await backupBytes());
     const facts = JSON.parse(strFromU8(json)) as object;
     for (const statement of [
       "VACUUM",
@@ -123,26 +137,30 @@ describe("what is no whole backup is refused with the reason, and nothing is cha
       foreign.exec(statement);
       const file = foreign.serialize();
       foreign.close();
-      const said = strToU8(JSON.stringify({ ...facts, file: backupFacts(file) }));
-      expect(why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
+      const said = strToU8(JSON.stringify({ ...facts, file: await factsOf(inFile(file)) }));
+      expect(await why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
         /holds no data of Tenon/,
       );
     }
   });
 
-  test("a newer version's, by what it says and by its data", () => {
-    const files = unzipSync(backupBytes(connection, NOW));
+  test("a newer version's, by what it says and by its data", async () => {
+    const files = unzipSync(await backupBytes());
     const json = JSON.parse(strFromU8(files["tenon.json"] ?? new Uint8Array())) as object;
     const newer = strToU8(JSON.stringify({ ...json, version: 99 }));
-    expect(why(zipSync({ ...files, "tenon.json": newer }))).toMatch(/newer Tenon made this backup/);
-    withAnother((other) => {
+    for (const about of ["tenon-backup.json", "tenon.json"]) {
+      const { "tenon-backup.json": _about, ...others } = files;
+      const bytes = zipSync({ ...others, [about]: newer });
+      expect(await why(bytes)).toMatch(/newer Tenon made this backup/);
+    }
+    await withAnother(async (other) => {
       const later = new Database(dataFile(other));
       later.pragma("user_version = 999");
       later.pragma("journal_mode = DELETE");
       const file = later.serialize();
       later.close();
-      const said = strToU8(JSON.stringify({ ...json, file: backupFacts(file) }));
-      expect(why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
+      const said = strToU8(JSON.stringify({ ...json, file: await factsOf(inFile(file)) }));
+      expect(await why(zipSync({ "tenon.json": said, "tenon.sqlite": file }))).toMatch(
         /newer Tenon saved these data/,
       );
     });

@@ -1,8 +1,8 @@
 import { type Database } from "better-sqlite3";
 import { KEEPERS } from "@/server/changes";
-import { listKept, type Keeper } from "@/server/keeper";
+import { countKept, eachKept, type Keeper } from "@/server/keeper";
 import { loadProfile } from "@/server/tables";
-import { type Kept, type ListedKind } from "@/state";
+import { type ListedKind } from "@/state";
 
 /** Version of the exported JSON. Version 1 had older names for some fields (docs/formats.md). */
 export const EVERYTHING_VERSION = 2;
@@ -20,38 +20,49 @@ const LIST_NAMES = {
   journal: "notes",
 } as const satisfies Readonly<Record<ListedKind, string>>;
 type ListName = (typeof LIST_NAMES)[ListedKind];
+const KINDS = Object.keys(LIST_NAMES) as ListedKind[];
 
 /** How many there are of each. */
 export type KeptCounts = Readonly<Record<ListName, number>>;
 
-/** Everything of a player, as values that can be written as JSON. */
-export function everything(connection: Database, madeAt: Date) {
-  const lists = Object.fromEntries(
-    (Object.keys(LIST_NAMES) as ListedKind[]).map((kind) => [
-      LIST_NAMES[kind],
-      listOf(connection, KEEPERS[kind] as Keeper<typeof kind>),
-    ]),
-  ) as unknown as Readonly<
-    Record<ListName, readonly (Kept[ListedKind] & { readonly id: number })[]>
-  >;
-  return {
+/**
+ * Everything of a player as the text of one JSON object, row by row, so that no more than a row is in memory. `last` are
+ * fields that come after all others.
+ */
+export function* everythingText(
+  connection: Database,
+  madeAt: Date,
+  last: Readonly<Record<string, unknown>> = {},
+): Generator<string> {
+  const first = {
     version: EVERYTHING_VERSION,
     madeAt: madeAt.toISOString(),
     player: loadProfile(connection).value,
-    ...lists,
   };
-}
-
-function listOf<K extends ListedKind>(connection: Database, keeper: Keeper<K>) {
-  return listKept(connection, keeper).map(({ id, value }) => ({ id, ...value }));
+  yield JSON.stringify(first).slice(0, -1);
+  for (const kind of KINDS) {
+    yield `,${JSON.stringify(LIST_NAMES[kind])}:[`;
+    let separator = "";
+    for (const { id, value } of eachKept(connection, keeperOf(kind))) {
+      // Joined as text: a copy of each row with one field more takes longer than all the rest.
+      yield `${separator}{"id":${id},${JSON.stringify(value).slice(1)}`;
+      separator = ",";
+    }
+    yield "]";
+  }
+  for (const [name, value] of Object.entries(last)) {
+    yield `,${JSON.stringify(name)}:${JSON.stringify(value)}`;
+  }
+  yield "}";
 }
 
 /** How many of each kind there are. */
 export function countsOf(connection: Database): KeptCounts {
   return Object.fromEntries(
-    (Object.keys(LIST_NAMES) as ListedKind[]).map((kind) => [
-      LIST_NAMES[kind],
-      listKept(connection, KEEPERS[kind] as Keeper<typeof kind>).length,
-    ]),
+    KINDS.map((kind) => [LIST_NAMES[kind], countKept(connection, keeperOf(kind))]),
   ) as KeptCounts;
+}
+
+function keeperOf(kind: ListedKind): Keeper {
+  return KEEPERS[kind] as Keeper<typeof kind>;
 }

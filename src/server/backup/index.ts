@@ -1,3 +1,5 @@
 export { countsOf } from "./everything";
-export { checkBackup, MAX_BACKUP_BYTES, restoreBackup, type CheckedBackup } from "./restoreBackup";
-export { backupBytes, exportText } from "./writeBackup";
+export { type Progress } from "./progress";
+export { checkBackup, restoreBackup } from "./restoreBackup";
+export { MAX_BACKUP_BYTES, unpackBackup, type CheckedBackup } from "./unpackBackup";
+export { writeBackup, writeJson } from "./writeBackup";

@@ -1,58 +1,106 @@
 import { createHash } from "node:crypto";
-import { mkdtempSync, readFileSync, rmSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { createReadStream, createWriteStream, statSync } from "node:fs";
 import { join } from "node:path";
+import { Readable, type Transform } from "node:stream";
+import { pipeline } from "node:stream/promises";
 import { type Database } from "better-sqlite3";
-import { strToU8, zipSync } from "fflate";
+import { ZipFile } from "yazl";
 import { copyInto, dataFile, openDatabase } from "@/server/database";
-import { everything } from "./everything";
+import { everythingText } from "./everything";
+import { countBytes, type Progress } from "./progress";
 
-/** What a backup holds: everything to be read by anybody, and the file that Tenon goes on with. */
-export const [JSON_NAME, FILE_NAME] = ["tenon.json", "tenon.sqlite"];
-
-/** Everything of a player as JSON text, read from a copy, so that the data stay as they are. */
-export function exportText(connection: Database, now: Date): string {
-  return withCopy(connection, (copy) => jsonText(copy.connection, now));
-}
-
-/** A backup as one file: a zip with everything as JSON and the SQLite file itself. */
-export function backupBytes(connection: Database, now: Date): Uint8Array {
-  return withCopy(connection, (copy) => {
-    const file = readFileSync(copy.path);
-    const value: unknown = JSON.parse(jsonText(copy.connection, now));
-    const text = JSON.stringify({ ...(value as object), file: backupFacts(file) });
-    return zipSync({ [JSON_NAME]: strToU8(text), [FILE_NAME]: file }, { level: 6, mtime: now });
-  });
-}
+/** What a backup holds: what it is, everything to be read by anybody, and the file that Tenon goes on with. */
+export const [ABOUT_NAME, JSON_NAME, FILE_NAME] = [
+  "tenon-backup.json",
+  "tenon.json",
+  "tenon.sqlite",
+];
 
 /** By which a damaged file is told. */
-export function backupFacts(file: Uint8Array): { readonly bytes: number; readonly sha256: string } {
-  return { bytes: file.length, sha256: createHash("sha256").update(file).digest("hex") };
+export interface FileFacts {
+  readonly bytes: number;
+  readonly sha256: string;
 }
 
-function jsonText(connection: Database, now: Date): string {
-  return JSON.stringify(everything(connection, now));
-}
-
-interface OpenCopy {
-  readonly path: string;
+interface Task {
   readonly connection: Database;
+  /** Where the result is written. */
+  readonly path: string;
+  readonly now: Date;
+  /** An empty folder to work in. */
+  readonly folder: string;
+  readonly onProgress?: Progress;
 }
 
-/** Works on a copy of its own, brought up to date, and clears it away. */
-function withCopy<T>(connection: Database, work: (copy: OpenCopy) => T): T {
-  const folder = mkdtempSync(join(tmpdir(), "tenon-backup-"));
+/** Writes everything of a player as JSON, from a copy, so that the data stay as they are and all of it is of one moment. */
+export async function writeJson(task: Task): Promise<void> {
+  const copy = openCopy(task);
   try {
-    const path = dataFile(folder);
-    copyInto(connection, path);
-    const copy = openDatabase(folder);
-    try {
-      copy.pragma("journal_mode = DELETE");
-      return work({ path, connection: copy });
-    } finally {
-      copy.close();
-    }
+    const text = Readable.from(inPieces(everythingText(copy, task.now)));
+    await pipeline(text, createWriteStream(task.path));
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    copy.close();
   }
+}
+
+/** Writes a backup: a zip with everything as JSON and the SQLite file itself. */
+export async function writeBackup(task: Task): Promise<void> {
+  const { path, now, folder, onProgress = () => undefined } = task;
+  const copy = openCopy(task);
+  try {
+    const file = dataFile(folder);
+    const facts = await factsOf(file);
+    const about = Buffer.from(everythingAbout(copy, now, facts));
+    const zip = new ZipFile();
+    const options = { mtime: now };
+    zip.addBuffer(about, ABOUT_NAME, options);
+    zip.addReadStreamLazy(JSON_NAME, options, (add) =>
+      add(null, Readable.from(inPieces(everythingText(copy, now, { file: facts })))),
+    );
+    // The file is about half of the work: all of it stands in the JSON again.
+    const counted = (): Transform =>
+      countBytes((bytes) => onProgress(0.5 + (0.5 * bytes) / facts.bytes));
+    zip.addReadStreamLazy(FILE_NAME, { ...options, size: facts.bytes }, (add) =>
+      add(null, createReadStream(file).pipe(counted())),
+    );
+    zip.end();
+    await pipeline(zip.outputStream, createWriteStream(path));
+  } finally {
+    copy.close();
+  }
+}
+
+/** What a file is, read in pieces. */
+export async function factsOf(file: string): Promise<FileFacts> {
+  const hash = createHash("sha256");
+  await pipeline(createReadStream(file), hash);
+  return { bytes: statSync(file).size, sha256: hash.digest("hex") };
+}
+
+/** The first fields of everything and the facts, without the lists between. */
+function everythingAbout(connection: Database, now: Date, file: FileFacts): string {
+  const [first = "{"] = everythingText(connection, now);
+  return `${first},"file":${JSON.stringify(file)}}`;
+}
+
+/** A copy of the data in the task's folder, brought up to date. */
+function openCopy({ connection, folder }: Task): Database {
+  copyInto(connection, join(folder, FILE_NAME));
+  const copy = openDatabase(folder);
+  copy.pragma("journal_mode = DELETE");
+  return copy;
+}
+
+const PIECE_LETTERS = 256 * 1024;
+
+/** Joins short texts, since a stream is slow with many. */
+function* inPieces(texts: Iterable<string>): Generator<string> {
+  let piece = "";
+  for (const text of texts) {
+    piece += text;
+    if (piece.length < PIECE_LETTERS) continue;
+    yield piece;
+    piece = "";
+  }
+  yield piece;
 }

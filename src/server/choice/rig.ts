@@ -10,7 +10,7 @@ import {
   favouriteKeeper,
   tuningKeeper,
 } from "@/server/tables";
-import { listKept, type Keeper, type Stored } from "@/server/keeper";
+import { listKept, whileUnchanged, type Keeper, type Stored } from "@/server/keeper";
 import { type Kept, type ListedKind, type Rig, type RigKind } from "@/state";
 import { sortKept } from "@/wire";
 
@@ -20,8 +20,12 @@ interface ReadRig {
   readonly problems: readonly string[];
 }
 
-/** Reads everything the player owns; where no guitar is left, plain ones are made. */
+/** Everything the player owns; where no guitar is left, plain ones are made. */
 export function readRig(connection: Database): ReadRig {
+  return whileUnchanged(connection, "rig", () => readAll(connection));
+}
+
+function readAll(connection: Database): ReadRig {
   if (!connection.readonly) ensureGuitars(connection);
   const problems: string[] = [];
   const list = <K extends RigKind>(keeper: Keeper<K>) =>

@@ -3,6 +3,7 @@ import { readAddress, readCompareAddress } from "@/formats/address";
 import { readRig, SENSELESS } from "./rig";
 import { DEFAULT_COMPARISON, type Choice, type Comparison, type Guitar, type View } from "@/state";
 import { type Start } from "@/wire";
+import { whileUnchanged } from "@/server/keeper";
 import { loadChoice } from "./repository";
 
 /** The page whose address holds a comparison; every other address holds what the neck shows. */
@@ -13,7 +14,7 @@ const SONG_PATH = "/song";
 /** What a page starts with: the last choice, overlaid with what the address says ("?root=C&..."). */
 export function readStart(connection: Database, search = "", path = "/"): Omit<Start, "origin"> {
   const { rig, problems: unread } = readRig(connection);
-  const saved = loadChoice(connection, rig.guitars[0]);
+  const saved = whileUnchanged(connection, "choice", () => loadChoice(connection, rig.guitars[0]));
   const choice = onOwnGuitar(saved.value, rig.guitars);
   const mended = [...unread, ...saved.replaced.map((field) => `${field}: ${SENSELESS}`)];
   if (path === COMPARE_PATH) {

@@ -20,10 +20,11 @@ import { lostText } from "./lostText";
 import { ensureFolder, openDatabase } from "./open";
 import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
 import { DataTrouble, isDamage } from "./trouble";
+import { clearWork } from "./workFolder";
 import { lookForOverwriting, markIn, writtenAt } from "./watch";
 
 /** The data as this server has them open. */
-interface Served {
+export interface Served {
   readonly connection: Database;
   readonly folder: string;
   /** Why nothing can be saved; null where it can. */
@@ -171,6 +172,7 @@ function openForServing(folder: string): Open {
   ensureFolder(folder);
   const lock = lockOrRefuse(folder);
   try {
+    clearWork(folder);
     const connection = openDatabase(folder, {
       waitMs: SERVER_WAIT_MS,
       afresh: shared.afresh ?? false,

@@ -1,5 +1,5 @@
 import { type Database } from "better-sqlite3";
-import { closeIfDamaged, served } from "./served";
+import { closeIfDamaged, served, type Served } from "./served";
 import { DataTrouble, NotSaved, sqliteCode } from "./trouble";
 
 /** How long a write is tried again while another process holds the lock, and how often. */
@@ -12,20 +12,26 @@ const [PATIENCE_MS, PAUSE_MS] = [4000, 80];
 export async function write<T>(work: (connection: Database) => T): Promise<T> {
   const until = Date.now() + PATIENCE_MS;
   for (;;) {
-    const { connection, readOnly } = served();
-    if (readOnly !== null) {
-      throw new NotSaved("read-only", `${readOnly}: nothing can be saved.`);
-    }
+    const { connection } = servedToWrite();
     try {
       const done = work(connection);
       // Deleted while it was being written: this throws.
       served();
       return done;
     } catch (error) {
-      if (!isLocked(error) || Date.now() > until) throw toWords(error);
+      if (!isLocked(error) || Date.now() > until) throw notSavedError(error);
     }
     await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
   }
+}
+
+/** The data as this server has them open. Throws `NotSaved` where nothing can be saved, or `DataTrouble`. */
+export function servedToWrite(): Served {
+  const open = served();
+  if (open.readOnly !== null) {
+    throw new NotSaved("read-only", `${open.readOnly}: nothing can be saved.`);
+  }
+  return open;
 }
 
 function isLocked(error: unknown): boolean {
@@ -33,7 +39,7 @@ function isLocked(error: unknown): boolean {
 }
 
 /** Errors of the engine as the player should read them; the engine's own words go to the log. */
-function toWords(error: unknown): unknown {
+export function notSavedError(error: unknown): unknown {
   const code = sqliteCode(error);
   if (code === "" || error instanceof DataTrouble) return error;
   console.error(error);

@@ -1,7 +1,11 @@
 export { answer } from "./answer";
+export { answerInSteps, type Steps } from "./answerInSteps";
+export { tooLarge } from "./bodyLength";
 export { fileResponse } from "./fileResponse";
 export { markUnreadable } from "./markUnreadable";
 export { parseJson, readBytes, readJsonBody, readTextBody } from "./readBody";
+export { receiveBody } from "./receive";
+export { streamedFile } from "./streamedFile";
 export { wholeNumber } from "./query";
 export { validate } from "./validate";
 export { NotFound, Refused, WordedError } from "./wordedError";

@@ -1,7 +1,8 @@
 import { type Schema } from "yup";
 import { joinBytes } from "@/formats/joinBytes";
+import { checkAnnounced, checkWhole, tooLarge } from "./bodyLength";
 import { validate } from "./validate";
-import { Refused, TooLarge } from "./wordedError";
+import { Refused } from "./wordedError";
 
 const SMALL_BYTES = 10_000;
 
@@ -24,8 +25,7 @@ export async function readTextBody(request: Request, maxBytes: number): Promise<
  * than the sender announced.
  */
 export async function readBytes(request: Request, maxBytes: number): Promise<Uint8Array> {
-  const announced = request.headers.get("content-length");
-  if (Number(announced ?? "0") > maxBytes) throw tooLarge(maxBytes);
+  checkAnnounced(request, maxBytes);
   const chunks: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
@@ -34,9 +34,7 @@ export async function readBytes(request: Request, maxBytes: number): Promise<Uin
     if (length > maxBytes) throw tooLarge(maxBytes);
     chunks.push(read.value);
   }
-  if (announced !== null && length !== Number(announced)) {
-    throw new Refused("input", `Only ${length} of ${announced} bytes arrived. Send it again.`);
-  }
+  checkWhole(request, length);
   return joinBytes(chunks);
 }
 
@@ -46,17 +44,4 @@ export function parseJson(text: string): unknown {
   } catch {
     throw new Refused("input", "not JSON");
   }
-}
-
-const [KILOBYTE, MEGABYTE] = [1000, 1_000_000];
-
-function tooLarge(maxBytes: number): TooLarge {
-  const max =
-    maxBytes < MEGABYTE
-      ? `${Math.floor(maxBytes / KILOBYTE)} kB`
-      : `${Math.floor(maxBytes / MEGABYTE)} MB`;
-  return new TooLarge(
-    "input",
-    `That is larger than ${max}, the most that is read. Nothing was changed.`,
-  );
 }

@@ -1,3 +1,3 @@
 export { readUpload } from "./readUpload";
-export { writeSchema, writeSong } from "./writeSong";
+export { writeSchema, writeSong, type WriteRequest } from "./writeSong";
 export { pictureSchema, writePicture } from "./writePicture";

@@ -54,7 +54,7 @@ export const writeSchema = object({
     cleanTempoBpm: number().nullable().defined(),
   }).required(),
 }).noUnknown();
-type WriteRequest = InferType<typeof writeSchema>;
+export type WriteRequest = InferType<typeof writeSchema>;
 
 /** Writes a song that a page shows, along the way that it shows. */
 export function writeSong(request: WriteRequest): Result<Written> {

@@ -2,6 +2,8 @@ export { addKept } from "./add";
 export { readColumn, whole } from "./columns";
 export {
   changedSince,
+  countKept,
+  eachKept,
   findKept,
   firstKept,
   listKept,
@@ -12,3 +14,4 @@ export {
 } from "./keeper";
 export { prepared } from "./prepared";
 export { listSetAside, setAside } from "./setAside";
+export { whileUnchanged } from "./whileUnchanged";

@@ -56,6 +56,26 @@ export function listKept<K extends ListedKind>(
   return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
 }
 
+/** The same one after the other, so that only one is in memory. */
+export function* eachKept<K extends ListedKind>(
+  connection: Database,
+  keeper: Keeper<K>,
+): Generator<Stored<K>> {
+  const rows = connection.prepare(`${keeper.select} WHERE deleted_at IS NULL ORDER BY id`);
+  for (const row of rows.iterate()) {
+    const found = stored(keeper, row as Row);
+    if (found) yield found;
+  }
+}
+
+/** How many are not deleted and can be read. */
+export function countKept(connection: Database, keeper: Keeper): number {
+  const kept = eachKept(connection, keeper);
+  let count = 0;
+  while (!kept.next().done) count++;
+  return count;
+}
+
 /** The first of them, without reading the others; undefined where there is none. */
 export function firstKept<K extends ListedKind>(
   connection: Database,

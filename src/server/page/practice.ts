@@ -1,17 +1,16 @@
-import { served } from "@/server/database";
-import { readLog, readPractice } from "@/server/practice";
+import { askLog } from "@/server/jobs";
 import { type LogView, type PracticeStart } from "@/wire";
 import { type LogFilter } from "@/state";
 
 const NOTHING: PracticeStart = { cards: [], standings: [], todayS: 0 };
 
 /** What the room of practice begins with; nothing where the data cannot be used, which the frame of the page says. */
-export function readPracticeStart(): PracticeStart {
+export async function readPracticeStart(): Promise<PracticeStart> {
   try {
     // The server is on the player's own machine, in the player's own zone.
     const now = new Date();
     const zoneMin = 0 - now.getTimezoneOffset();
-    return readPractice(served().connection, { atMs: now.getTime(), zoneMin });
+    return await askLog("readPractice", { atMs: now.getTime(), zoneMin });
   } catch (error) {
     console.error(error);
     return NOTHING;
@@ -19,9 +18,9 @@ export function readPracticeStart(): PracticeStart {
 }
 
 /** A part of the log; null where the data cannot be used. */
-export function readLogView(filter: LogFilter): LogView | null {
+export async function readLogView(filter: LogFilter): Promise<LogView | null> {
   try {
-    return readLog(served().connection, filter);
+    return await askLog("readLog", { filter, skip: 0 });
   } catch (error) {
     console.error(error);
     return null;

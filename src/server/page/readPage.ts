@@ -10,7 +10,7 @@ import {
   newestVersion,
   served,
 } from "@/server/database";
-import { offered } from "./offered";
+import { offered } from "@/server/facts";
 import { type Start, type Trouble } from "@/wire";
 import { BUILD } from "@/wire/build";
 

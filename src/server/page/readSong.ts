@@ -1,14 +1,23 @@
 import { served } from "@/server/database";
-import { findKept, listKept } from "@/server/keeper";
+import { findKept, prepared } from "@/server/keeper";
 import { songKeeper } from "@/server/tables";
 import { type OpenedSong } from "@/state";
 
-/** The song of a number; without one, the song that was changed last, unless it archived. */
+/** The song of a number; without one, the song that was changed last, unless it is archived. */
 export function readSongOrLast(id: number | null): OpenedSong | null {
   if (id !== null) return readSong(id);
-  const songs = listKept(served().connection, songKeeper).filter(({ value }) => !value.archived);
-  const last = songs.toSorted((a, b) => b.revision - a.revision || b.id - a.id)[0];
-  return last ? { ...last.value, id: last.id, revision: last.revision } : null;
+  const ids = prepared(
+    served().connection,
+    `SELECT id FROM song WHERE deleted_at IS NULL AND archived = 0
+     ORDER BY revision DESC, id DESC`,
+  )
+    .pluck()
+    .all() as readonly number[];
+  for (const each of ids) {
+    const song = readSong(each);
+    if (song) return song;
+  }
+  return null;
 }
 
 /** A song that is not deleted; null where there is none of that number. */

@@ -30,7 +30,8 @@ export const ORIGIN: Origin = { build: "now", identity: "these", revision: 0, re
 
 /** As much of a response as is read of it. */
 export function response(body: object, status = 200): Response {
-  return { status, json: async () => body } as Response;
+  const headers = { get: () => null } as unknown as Headers;
+  return { status, headers, json: async () => body } as Response;
 }
 
 /** How a server answers that takes every change. */

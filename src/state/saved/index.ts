@@ -1,3 +1,4 @@
+export { remembered } from "./remembered";
 export { readSaved, type SavedFormat } from "./format";
 export {
   CHOICE_VERSION,

@@ -2,6 +2,7 @@ export { choiceSchema } from "./choice";
 export { comparisonSchema, savedComparisonSchema } from "./comparison";
 export { fingers, fretting, voicing, tuningMidi } from "./fields";
 export { guitarSchema } from "./guitar";
+export { manyChecker } from "./manyChecker";
 export { name } from "./name";
 export { pinSchema } from "./pin";
 export { journalSchema, roundChangeSchema, roundSchema } from "./practice";

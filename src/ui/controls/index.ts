@@ -14,3 +14,4 @@ export { TextField } from "./TextField";
 export { TryAgain } from "./TryAgain";
 export { useEvent } from "./useEvent";
 export { FileButton } from "./FileButton";
+export { WorkLine } from "./WorkLine";

@@ -1,17 +1,10 @@
-import { exportText } from "@/server/backup";
-import { served } from "@/server/database";
-import { answer, fileResponse } from "@/server/edge";
+import { answer, streamedFile } from "@/server/edge";
+import { makeFile } from "@/server/saving";
 
 /** Everything of the player as JSON, for any other program. */
-export function GET(): Promise<Response> {
-  return answer(() => {
-    const now = new Date();
-    const body = exportText(served().connection, now);
-    return fileResponse({
-      body,
-      bytes: Buffer.byteLength(body),
-      name: `tenon-${now.toISOString().slice(0, 10)}.json`,
-      type: "application/json",
-    });
+export function GET({ signal }: Request): Promise<Response> {
+  return answer(async () => {
+    const made = await makeFile("json", { signal });
+    return streamedFile(made, made.clear);
   });
 }

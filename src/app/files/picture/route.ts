@@ -1,5 +1,6 @@
 import { answer, fileResponse, readJsonBody } from "@/server/edge";
-import { pictureSchema, writePicture } from "@/server/files";
+import { pictureSchema } from "@/server/files";
+import { runJob } from "@/server/jobs";
 
 const MAX_BYTES = 512 * 1024;
 
@@ -7,8 +8,9 @@ const MAX_BYTES = 512 * 1024;
 export function POST(request: Request): Promise<Response> {
   return answer(async () => {
     const picture = await readJsonBody(request, pictureSchema, MAX_BYTES);
+    const pdf = await runJob("writePicture", picture, { signal: request.signal });
     return fileResponse({
-      body: writePicture(picture) as Uint8Array<ArrayBuffer>,
+      body: pdf as Uint8Array<ArrayBuffer>,
       name: `${picture.kind}.pdf`,
       type: "application/pdf",
     });

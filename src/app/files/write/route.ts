@@ -1,6 +1,7 @@
 import { EXTENSION_OF } from "@/formats/fileKinds";
 import { answer, fileResponse, readJsonBody, Refused } from "@/server/edge";
-import { writeSchema, writeSong } from "@/server/files";
+import { writeSchema } from "@/server/files";
+import { runJob } from "@/server/jobs";
 
 /** A chart of the longest kind, and the grips of as many chords as are planned. */
 const MAX_BYTES = 4 * 1024 * 1024;
@@ -11,7 +12,7 @@ const MAX_TOLD = 3;
 export function POST(request: Request): Promise<Response> {
   return answer(async () => {
     const song = await readJsonBody(request, writeSchema, MAX_BYTES);
-    const written = writeSong(song);
+    const written = await runJob("writeSong", song, { signal: request.signal });
     if (!written.ok) throw new Refused(written.problem.field, written.problem.message);
     const { content, problems } = written.value;
     return fileResponse({

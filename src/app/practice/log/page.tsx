@@ -15,5 +15,5 @@ export default async function LogPage({ searchParams }: LogPageProps) {
     if (typeof value === "string") query.set(name, value);
   }
   const filter = readLogFilter(query);
-  return <LogScreen view={readLogView(filter)} filter={filter} />;
+  return <LogScreen view={await readLogView(filter)} filter={filter} />;
 }

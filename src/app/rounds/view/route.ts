@@ -1,14 +1,13 @@
 import { success } from "@/core/result";
 import { readLogFilter } from "@/formats/address";
-import { served } from "@/server/database";
 import { answer, wholeNumber } from "@/server/edge";
-import { readLog } from "@/server/practice";
+import { askLog } from "@/server/jobs";
 
 /** A part of the log of practice: ?from=2026-03-01&kind=move&skip=40 */
 export function GET(request: Request): Promise<Response> {
-  return answer(() => {
+  return answer(async () => {
     const query = new URL(request.url).searchParams;
-    const skip = wholeNumber(query.get("skip"));
-    return Response.json(success(readLog(served().connection, readLogFilter(query), skip)));
+    const [filter, skip] = [readLogFilter(query), wholeNumber(query.get("skip"))];
+    return Response.json(success(await askLog("readLog", { filter, skip })));
   });
 }

@@ -1,58 +1,56 @@
 import { useState } from "react";
 import { Download } from "lucide-react";
-import { type Result } from "@/core/result";
-import { useTell } from "@/session";
-import { AppDialog, FileButton } from "@/ui/controls";
+import { saveFromServer, sendFile, useTell, useWork, type SentFile } from "@/session";
+import { AppDialog, FileButton, WorkLine } from "@/ui/controls";
+import { MAX_LOG_BYTES, type ReadRounds } from "@/wire";
 
-/** What a file of rounds held, and what came of it. */
-interface ReadFile {
-  readonly found: number;
-  readonly refused: number;
-  readonly problems: readonly string[];
-  readonly imported: {
-    readonly added: number;
-    readonly known: number;
-    readonly batch: number;
-  } | null;
-}
-
-interface Preview extends ReadFile {
+interface Preview extends ReadRounds {
   readonly name: string;
-  readonly text: string;
+  readonly file: SentFile;
 }
-
-/** Room for a log of many years. */
-const LARGEST_BYTES = 40_000_000;
 
 /** The log as a table, out and in; what came in can be taken back. */
 export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   const tell = useTell();
+  const { shown, run } = useWork();
   const [preview, setPreview] = useState<Preview | null>(null);
 
-  const look = async (file: File) => {
-    if (file.size > LARGEST_BYTES) {
-      tell({ text: `${file.name} is larger than 40 MB, which no log is. Nothing was added.` });
-      return;
-    }
-    try {
-      const text = await file.text();
-      const read = await send(text, false);
-      if (typeof read === "string") tell({ text: read });
-      else setPreview({ ...read, name: file.name, text });
-    } catch {
-      tell({ text: "That file could not be read. Is Tenon still running?" });
-    }
+  const save = async () => {
+    const saved = await run("Making the table", (options) => saveFromServer("log", options));
+    if (saved && !saved.ok) tell({ text: saved.problem.message });
   };
-  const keep = async ({ text }: Preview) => {
-    setPreview(null);
-    const read = await send(text, true).catch(
-      () => "The rounds could not be added. Is Tenon still running?",
-    );
-    if (typeof read === "string") {
-      tell({ text: read });
+  const look = async (chosen: File) => {
+    if (chosen.size > MAX_LOG_BYTES) {
+      tell({ text: `${chosen.name} is larger than 40 MB, which no log is. Nothing was added.` });
       return;
     }
-    const { added = 0, known = 0, batch } = read.imported ?? {};
+    const sent = await run("Sending the table", (options) => sendFile(chosen, options));
+    if (!sent) return;
+    if (!sent.ok) return tell({ text: sent.problem.message });
+    const file = sent.value;
+    const read = await run("Reading the table", (options) =>
+      file.ask<ReadRounds>("/rounds/csv", options),
+    );
+    if (read?.ok) return setPreview({ ...read.value, name: chosen.name, file });
+    file.drop();
+    if (read) tell({ text: read.problem.message });
+  };
+  const leave = () => {
+    preview?.file.drop();
+    setPreview(null);
+  };
+  const keep = async ({ file }: Preview) => {
+    setPreview(null);
+    const read = await run("Adding the rounds", (options) =>
+      file.ask<ReadRounds>("/rounds/csv?keep=1", options),
+    );
+    file.drop();
+    if (!read) return onChanged();
+    if (!read.ok) {
+      tell({ text: read.problem.message });
+      return;
+    }
+    const { added = 0, known = 0, batch } = read.value.imported ?? {};
     const undo = () => {
       void fetch("/rounds/back", { method: "POST", body: JSON.stringify({ batch }) }).then(
         onChanged,
@@ -68,9 +66,10 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   };
   return (
     <div className="ml-auto flex flex-wrap gap-2">
-      <a className="button" href="/rounds/csv" download>
+      <WorkLine work={shown} />
+      <button type="button" className="button" onClick={() => void save()}>
         <Download size={18} aria-hidden="true" /> Save as a table
-      </a>
+      </button>
       <FileButton
         label="A table of rounds"
         accept=".csv,.tsv,.txt,text/csv"
@@ -79,7 +78,7 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
         Bring in a table
       </FileButton>
       {preview && (
-        <AppDialog title={`What ${preview.name} holds`} onClose={() => setPreview(null)}>
+        <AppDialog title={`What ${preview.name} holds`} onClose={leave}>
           <div className="space-y-3">
             <p>{`Understood: ${roundsText(preview.found)}. Lines that were not: ${preview.refused}.`}</p>
             {preview.problems.length > 0 && (
@@ -98,7 +97,7 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
               >
                 {`Add ${roundsText(preview.found)}`}
               </button>
-              <button type="button" className="button" onClick={() => setPreview(null)}>
+              <button type="button" className="button" onClick={leave}>
                 Leave it
               </button>
             </div>
@@ -111,15 +110,4 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
 
 function roundsText(count: number): string {
   return count === 1 ? "1 round" : `${count} rounds`;
-}
-
-/** What the server makes of a table, or what is wrong with it in words. */
-async function send(text: string, isKept: boolean): Promise<ReadFile | string> {
-  const response = await fetch(`/rounds/csv${isKept ? "?keep=1" : ""}`, {
-    method: "POST",
-    headers: { "Content-Type": "text/csv" },
-    body: text,
-  });
-  const result = (await response.json()) as Result<ReadFile>;
-  return result.ok ? result.value : result.problem.message;
 }

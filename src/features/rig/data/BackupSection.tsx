@@ -1,37 +1,47 @@
 import { useState } from "react";
 import { Download } from "lucide-react";
-import { type Result } from "@/core/result";
-import { useTell } from "@/session";
-import { AppDialog, FileButton, Section } from "@/ui/controls";
+import { saveFromServer, sendFile, useTell, useWork, type SentFile } from "@/session";
+import { AppDialog, FileButton, Section, WorkLine } from "@/ui/controls";
 import { TimeText } from "@/ui/text";
+import { type BackupPreview } from "@/wire";
 
-/** How many there are of each, as the server names them. */
-type Counts = Readonly<Record<string, number>>;
-
-interface CheckedBackup {
-  readonly madeAt: string;
-  readonly counts: Counts;
-  readonly current: Counts;
-}
-
-interface Preview extends CheckedBackup {
-  readonly file: File;
+interface Preview extends BackupPreview {
+  readonly file: SentFile;
 }
 
 /** Everything in one file, out and in. */
 export function BackupSection() {
   const tell = useTell();
+  const { shown, run } = useWork();
   const [preview, setPreview] = useState<Preview | null>(null);
-  const look = async (file: File) => {
-    const checked = await send(file, false);
-    if (typeof checked === "string") tell({ text: checked });
-    else setPreview({ ...checked, file });
+  const save = async (kind: "backup" | "json") => {
+    const saved = await run("Making the file", (options) => saveFromServer(kind, options));
+    if (saved && !saved.ok) tell({ text: saved.problem.message });
+  };
+  const look = async (chosen: File) => {
+    const sent = await run("Sending the backup", (options) => sendFile(chosen, options));
+    if (!sent) return;
+    if (!sent.ok) return tell({ text: sent.problem.message });
+    const file = sent.value;
+    const checked = await run("Checking the backup", (options) =>
+      file.ask<BackupPreview>("/data/backup", options),
+    );
+    if (checked?.ok) return setPreview({ ...checked.value, file });
+    file.drop();
+    if (checked) tell({ text: checked.problem.message });
+  };
+  const leave = () => {
+    preview?.file.drop();
+    setPreview(null);
   };
   const restore = async ({ file }: Preview) => {
     setPreview(null);
-    const restored = await send(file, true);
-    if (typeof restored === "string") tell({ text: restored });
-    else location.reload();
+    const restored = await run("Restoring", (options) =>
+      file.ask<BackupPreview>("/data/backup?restore=1", options),
+    );
+    file.drop();
+    if (restored?.ok) location.reload();
+    else if (restored) tell({ text: restored.problem.message });
   };
   return (
     <Section title="Backup">
@@ -40,10 +50,10 @@ export function BackupSection() {
         and to restore here.
       </p>
       <div className="flex flex-wrap gap-2">
-        <a className="button button-primary" href="/data/backup" download>
+        <button type="button" className="button button-primary" onClick={() => void save("backup")}>
           <Download size={18} aria-hidden="true" />
           Save a backup
-        </a>
+        </button>
         <FileButton
           label="A backup to restore"
           accept=".zip,application/zip"
@@ -51,13 +61,14 @@ export function BackupSection() {
         >
           Restore a backup
         </FileButton>
-        <a className="button" href="/data/export" download>
+        <button type="button" className="button" onClick={() => void save("json")}>
           <Download size={18} aria-hidden="true" />
           Save as JSON
-        </a>
+        </button>
       </div>
+      <WorkLine work={shown} />
       {preview && (
-        <AppDialog title="What would change" onClose={() => setPreview(null)}>
+        <AppDialog title="What would change" onClose={leave}>
           <div className="space-y-3">
             <p className="text-lg">
               This backup was made <TimeText iso={preview.madeAt} />. It takes the place of all that
@@ -97,7 +108,7 @@ export function BackupSection() {
               >
                 Restore it
               </button>
-              <button type="button" className="button" onClick={() => setPreview(null)}>
+              <button type="button" className="button" onClick={leave}>
                 Leave everything as it is
               </button>
             </div>
@@ -106,19 +117,4 @@ export function BackupSection() {
       )}
     </Section>
   );
-}
-
-/** What the server finds in a backup, or why it cannot be restored. */
-async function send(file: File, isMeant: boolean): Promise<CheckedBackup | string> {
-  try {
-    const response = await fetch(`/data/backup${isMeant ? "?restore=1" : ""}`, {
-      method: "POST",
-      headers: { "Content-Type": "application/zip" },
-      body: file,
-    });
-    const result = (await response.json()) as Result<CheckedBackup>;
-    return result.ok ? result.value : result.problem.message;
-  } catch {
-    return "The backup could not be read. Is Tenon still running?";
-  }
 }

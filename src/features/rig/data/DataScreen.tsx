@@ -1,15 +1,21 @@
 "use client";
 
 import { Download, FileUp } from "lucide-react";
-import { useBringIn } from "@/session";
+import { saveFromServer, useBringIn, useTell, useWork } from "@/session";
 import { type DataFacts } from "@/wire";
-import { Section } from "@/ui/controls";
+import { Section, WorkLine } from "@/ui/controls";
 import { BackupSection } from "./BackupSection";
 import { CopyList } from "./CopyList";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
 export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
   const bringIn = useBringIn();
+  const tell = useTell();
+  const { shown, run } = useWork();
+  const saveCopy = async () => {
+    const saved = await run("Making the copy", (options) => saveFromServer("copy", options));
+    if (saved && !saved.ok) tell({ text: saved.problem.message });
+  };
   if (!facts) return <p className="text-lg">Your data cannot be read right now.</p>;
   const { file, bytes, copies, unreadable } = facts;
   return (
@@ -19,10 +25,11 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
         <p>
           <code className="text-lg break-all">{file}</code>
         </p>
-        <a className="button" href="/data/copy" download>
+        <button type="button" className="button" onClick={() => void saveCopy()}>
           <Download size={18} aria-hidden="true" />
           Save a whole copy
-        </a>
+        </button>
+        <WorkLine work={shown} />
         <p className="text-[15px] text-muted">
           To move to another computer, put it into the data folder there, named tenon.sqlite, before
           Tenon is started. <code>npm run backup</code> makes the same copy.

@@ -1,0 +1,3 @@
+export { readDataFacts } from "./dataFacts";
+export { offered } from "./offered";
+export { readUnreadable, type Unreadable } from "./unreadable";

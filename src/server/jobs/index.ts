@@ -1,0 +1,2 @@
+export { askLog } from "./askLog";
+export { runJob } from "./runJob";

@@ -1,0 +1,2 @@
+export { makeFile } from "./makeFile";
+export { keepReady, takeReady } from "./readyFiles";

@@ -1,0 +1,2 @@
+export { sentFile } from "./sentFile";
+export { addPiece, dropUpload, findUpload, startUpload, wholeUpload } from "./uploads";
