@@ -7,7 +7,8 @@ export interface Answer {
   readonly text: string;
 }
 
-const agent = new Agent({ keepAlive: true });
+// A connection that nobody used for longer may be closed by the server at the moment it is taken again.
+const agent = new Agent({ keepAlive: true, timeout: 3000 });
 const PATIENCE_MS = 20_000;
 
 /** Asks a server; throws where nobody answers. */

@@ -73,3 +73,4 @@ export {
 export { renameFields } from "./renamedFields";
 export { isFields, type Fields } from "./fields";
 export { WHOLE_LOG, type LogFilter } from "./logFilter";
+export { remembered } from "./remembered";

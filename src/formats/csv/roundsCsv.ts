@@ -1,8 +1,7 @@
 import { parse, unparse } from "papaparse";
 import { pitchTexts, type Midi } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
-import { type RoundContent } from "@/state";
-import { remembered } from "@/state/saved";
+import { remembered, type RoundContent } from "@/state";
 import { manyChecker, roundSchema } from "@/state/schema";
 
 /** The columns of a log, in their order; in a log from elsewhere only the first three must be there. */

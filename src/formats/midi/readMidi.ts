@@ -18,7 +18,6 @@ import { knownChunks } from "./chunks";
 const GRID = 1 / 8;
 const DRUMS = 9;
 const MAX_BARS = 4_000;
-const MAX_EVENTS = 1_000_000;
 const MICROS_A_MINUTE = 60_000_000;
 const LONGEST_NAME = 60;
 
@@ -47,24 +46,27 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
     );
   }
   const events = tracks.flatMap((track) => timed(track, ticksPerBeat)).sort((a, b) => a.at - b.at);
-  if (events.length > MAX_EVENTS) return failure("input", `more than ${MAX_EVENTS} events`);
   const problems: FormatProblem[] = [];
   const notes = notesOf(events);
-  const lengthAtLeast = Math.max(0, ...notes.map(({ start, beats }) => start + beats));
+  const lengthAtLeast = notes.reduce((most, { start, beats }) => Math.max(most, start + beats), 0);
   const sections: { name: string; bars: ScoreBar[] }[] = [];
   const markers = events.flatMap((event) =>
     event.type === "marker" ? [{ at: rounded(event.at), name: nameIn(event.text) }] : [],
   );
   const meters = events.flatMap((event) =>
-    event.type === "timeSignature" ? [{ at: event.at, meter: meterText(event) }] : [],
+    event.type === "timeSignature" && isMeter(event)
+      ? [{ at: event.at, meter: `${event.numerator}/${event.denominator}` }]
+      : [],
   );
   const tempos = events.flatMap((event) =>
     event.type === "setTempo" && event.microsecondsPerBeat > 0
       ? [{ at: event.at, quarters: MICROS_A_MINUTE / event.microsecondsPerBeat }]
       : [],
   );
-  const end = Math.max(lengthAtLeast, ...markers.map(({ at }) => at + GRID));
+  const end = markers.reduce((most, { at }) => Math.max(most, at + GRID), lengthAtLeast);
   const ordered = notes.toSorted((a, b) => a.start - b.start);
+  const [meterUntil, tempoUntil] = [inOrder(meters), inOrder(tempos)];
+  const markerUntil = inOrder(markers);
   let next = 0;
   let sounding: DetectedNote[] = [];
   let bars = 0;
@@ -75,22 +77,26 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
       problems.push(problemAt(null, `only the first ${MAX_BARS} bars are read`));
       break;
     }
-    const meter =
-      meters.findLast(({ at, meter: said }) => at <= start + GRID / 2 && said)?.meter ?? "4/4";
+    const { last: metered, next: cut } = meterUntil((at) => at <= start + GRID / 2);
+    const meter = metered?.meter ?? "4/4";
     const [counts = 4, unit = 4] = meter.split("/").map(Number);
     // A meter that changes within a bar ends it there.
-    const cut = meters.find(({ at }) => at > start + GRID / 2)?.at ?? Infinity;
-    const beats = Math.min((4 * counts) / unit, Math.max(GRID, rounded(cut - start)));
+    const untilCut = Math.max(GRID, rounded((cut?.at ?? Infinity) - start));
+    const beats = Math.min((4 * counts) / unit, untilCut);
     const stop = start + beats;
-    const tempo = tempos.findLast(({ at }) => at >= start - GRID / 2 && at < stop - GRID / 2);
-    const bpm = tempo ? Math.round((tempo.quarters / quartersPerBeat(meter)) * 1000) / 1000 : null;
+    const { last: tempo } = tempoUntil((at) => at < stop - GRID / 2);
+    const bpm =
+      tempo && tempo.at >= start - GRID / 2
+        ? Math.round((tempo.quarters / quartersPerBeat(meter)) * 1000) / 1000
+        : null;
     firstMeter ??= meter;
     firstBpm ??= bpm;
     while ((ordered[next]?.start ?? Infinity) < stop) sounding.push(...ordered.slice(next, ++next));
     const inBar = sounding.map((note) => ({ ...note, start: note.start - start }));
     const chords = chordsOfPitches(inBar, beats);
     sounding = sounding.filter((note) => note.start + note.beats > stop);
-    const marker = markers.findLast(({ at }) => at >= start && at < stop);
+    const { last: marked } = markerUntil((at) => at < stop);
+    const marker = marked && marked.at >= start ? marked : null;
     if (marker || sections.length === 0) sections.push({ name: marker?.name ?? "", bars: [] });
     sections.at(-1)?.bars.push({ meter, beats, tempoBpm: bpm, chords, notes: [] });
     start = stop;
@@ -130,34 +136,52 @@ function timed(track: readonly MidiEvent[], ticksPerBeat: number): readonly Time
   });
 }
 
-/** Notes other than drums, their ends where they are let go. */
+/**
+ * Walks through things in the order of their times: answers with the last that is past and the first that is not. What is
+ * past must stay past at the next step.
+ */
+function inOrder<T extends { readonly at: number }>(things: readonly T[]) {
+  let next = 0;
+  return (isPast: (at: number) => boolean) => {
+    for (let thing = things[next]; thing && isPast(thing.at); thing = things[++next]);
+    return { last: things[next - 1], next: things[next] };
+  };
+}
+
+/** Notes other than drums, their ends where they are let go; of the same pitch at the same time, the longest. */
 function notesOf(events: readonly Timed[]): readonly DetectedNote[] {
-  const notes: DetectedNote[] = [];
-  const open = new Map<number, number[]>();
+  const longest = new Map<string, DetectedNote>();
+  const open = new Map<number, { readonly starts: number[]; closed: number }>();
   const close = (key: number, at: number) => {
-    const start = open.get(key)?.shift();
+    const held = open.get(key);
+    const start = held?.starts[held.closed++];
     if (start === undefined) return;
     const from = rounded(start);
-    notes.push({ start: from, beats: Math.max(GRID, rounded(at) - from), midi: key % 128 });
+    const note = { start: from, beats: Math.max(GRID, rounded(at) - from), midi: key % 128 };
+    const name = `${from} ${note.midi}`;
+    if (note.beats > (longest.get(name)?.beats ?? 0)) longest.set(name, note);
   };
   for (const event of events) {
     if ((event.type !== "noteOn" && event.type !== "noteOff") || event.channel === DRUMS) continue;
     const key = event.channel * 128 + event.noteNumber;
     if (event.type === "noteOff" || event.velocity === 0) close(key, event.at);
-    else open.set(key, [...(open.get(key) ?? []), event.at]);
+    else {
+      const held = open.get(key) ?? { starts: [], closed: 0 };
+      open.set(key, held);
+      held.starts.push(event.at);
+    }
   }
   const end = events.at(-1)?.at ?? 0;
-  for (const key of open.keys()) while (open.get(key)?.length) close(key, end);
-  return notes;
+  for (const [key, held] of open) while (held.closed < held.starts.length) close(key, end);
+  return [...longest.values()];
 }
 
 function rounded(quarters: number): number {
   return Math.round(quarters / GRID) * GRID;
 }
 
-function meterText({ numerator, denominator }: { numerator: number; denominator: number }) {
-  const isMeter = numerator >= 1 && numerator <= 32 && [1, 2, 4, 8, 16, 32].includes(denominator);
-  return isMeter ? `${numerator}/${denominator}` : null;
+function isMeter({ numerator, denominator }: { numerator: number; denominator: number }): boolean {
+  return numerator >= 1 && numerator <= 32 && [1, 2, 4, 8, 16, 32].includes(denominator);
 }
 
 function titleOf(tracks: MidiData["tracks"]): string | null {

@@ -1,5 +1,6 @@
 import { readChart, readHeadingLine, type Chart } from "@/core/song";
 import { readTuning, samePitches, type Tuning } from "@/core/tuning";
+import { remembered } from "@/state";
 import { meterBeats } from "@/formats/chartText";
 import {
   chordsInNotes,
@@ -69,6 +70,7 @@ export function readTab(text: string): ReadScore {
   const unread = new Map<string, number>();
   let bars = 0;
   let isLabelled = said !== null;
+  const labelledTuning = remembered((labels) => tuningOfLabels(JSON.parse(labels) as string[]));
   for (const block of blocks) {
     if (block.kind === "text") {
       const heading = headingIn(block.text);
@@ -84,7 +86,7 @@ export function readTab(text: string): ReadScore {
     }
     const { system } = block;
     const line = system.strings[0]?.line ?? 1;
-    const labelled = tuningOfLabels(system.strings.map(({ label }) => label));
+    const labelled = labelledTuning(JSON.stringify(system.strings.map(({ label }) => label)));
     if (!labelled) {
       const labels = system.strings.map(({ label }) => label || "?").join(" ");
       problems.push(problemAt(line, `'${labels}' is no tuning; write a note before each string`));

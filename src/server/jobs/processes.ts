@@ -60,7 +60,10 @@ export function makeProcesses(options: Options): Processes {
       signal?.throwIfAborted();
     }
     busy++;
-    return idle.pop() ?? start();
+    const child = idle.pop() ?? start();
+    child.ref();
+    child.channel?.ref();
+    return child;
   };
 
   const release = (child: ChildProcess, isUsable: boolean) => {
@@ -68,6 +71,9 @@ export function makeProcesses(options: Options): Processes {
     waiting.shift()?.();
     if (!isUsable) return void child.kill("SIGKILL");
     idle.push(child);
+    // Nothing waits for it, so that it keeps nobody from ending.
+    child.unref();
+    child.channel?.unref();
     const timer = setTimeout(() => {
       const index = idle.indexOf(child);
       if (index < 0) return;
@@ -87,6 +93,7 @@ export function makeProcesses(options: Options): Processes {
     const child = await turn(signal);
     let isUsable = false;
     try {
+      signal?.throwIfAborted();
       const report = await reportFrom(child, order, { signal, onProgress });
       isUsable = true;
       if (report.kind === "answer") return report.answer;

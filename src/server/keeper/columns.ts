@@ -1,4 +1,5 @@
-import { readSaved, remembered, type SavedFormat, type Upgraded } from "@/state/saved";
+import { remembered } from "@/state";
+import { readSaved, type SavedFormat, type Upgraded } from "@/state/saved";
 import { type SqlValue } from "./keeper";
 
 /** Reads one JSON column by its format. The same text gives the same value, which must not be changed. */

@@ -53,7 +53,34 @@ export function listKept<K extends ListedKind>(
   keeper: Keeper<K>,
 ): readonly Stored<K>[] {
   const rows = prepared(connection, `${keeper.select} WHERE deleted_at IS NULL ORDER BY id`).all();
-  return (rows as Row[]).flatMap((row) => stored(keeper, row) ?? []);
+  const before = listedBefore(connection, keeper);
+  const now = new Map<number, ListedRow>();
+  for (const row of rows as Row[]) {
+    const known = before.get(Number(row.id));
+    const isSame = known !== undefined && hasSameColumns(known.row, row);
+    now.set(Number(row.id), isSame ? known : { row, kept: stored(keeper, row) });
+  }
+  rowsListed.get(connection)?.set(keeper.kind, now);
+  return [...now.values()].flatMap(({ kept }) => (kept as Stored<K> | null) ?? []);
+}
+
+/** A row as it was last listed, and what it was read as: most rows are the same at the next look, and reading takes long. */
+interface ListedRow {
+  readonly row: Row;
+  readonly kept: Stored<ListedKind> | null;
+}
+
+const rowsListed = new WeakMap<Database, Map<ListedKind, ReadonlyMap<number, ListedRow>>>();
+
+function listedBefore(connection: Database, { kind }: Pick<Keeper, "kind">) {
+  const kinds = rowsListed.get(connection) ?? new Map<ListedKind, Map<number, ListedRow>>();
+  rowsListed.set(connection, kinds);
+  return kinds.get(kind) ?? new Map<number, ListedRow>();
+}
+
+function hasSameColumns(one: Row, other: Row): boolean {
+  for (const name in one) if (one[name] !== other[name]) return false;
+  return true;
 }
 
 /** The same one after the other, so that only one is in memory. */

@@ -1,4 +1,3 @@
-export { remembered } from "./remembered";
 export { readSaved, type SavedFormat } from "./format";
 export {
   CHOICE_VERSION,
