@@ -25,7 +25,7 @@ test("a whole copy is taken away, and an earlier one put back", async ({ page },
     await expect(page.getByText(join(folder, "tenon.sqlite"))).toBeVisible();
     const [download] = await Promise.all([
       page.waitForEvent("download"),
-      page.getByRole("link", { name: "Save a whole copy" }).click(),
+      page.getByRole("button", { name: "Save a whole copy" }).click(),
     ]);
     const path = info.outputPath("copy.sqlite");
     await download.saveAs(path);
@@ -130,5 +130,61 @@ test("entries that cannot be read are kept and can be taken away", async ({ page
     const path = info.outputPath("unreadable.json");
     await download.saveAs(path);
     expect(readFileSync(path, "utf8")).toContain("a later Tenon");
+  });
+});
+
+/** A log of practice of more than ten megabytes, which is sent in pieces. */
+function largeLog(): Buffer {
+  const drill = `move:${"by-hand-".repeat(12)}`;
+  const lines = Array.from({ length: 90_000 }, (_, minute) => {
+    const time = new Date(Date.UTC(2020, 0, 1, 0, minute)).toISOString().slice(0, 16);
+    return `${time.replace("T", " ")},${drill},clean`;
+  });
+  return Buffer.from(`when,drill,result\n${lines.join("\n")}\n`);
+}
+const LARGE_LOG = { name: "years.csv", mimeType: "text/csv", buffer: largeLog() };
+
+test("a large file goes on arriving after the server was started again", async ({ page }) => {
+  await withOwnServer(async (server) => {
+    await page.goto(`${server.address}/practice/log`);
+    let pieces = 0;
+    await page.route("**/uploads/piece*", async (route) => {
+      if (route.request().method() === "POST" && ++pieces === 2) {
+        await server.kill();
+        await route.abort();
+        await server.startAgain();
+      } else await route.continue();
+    });
+    await page.getByLabel("A table of rounds").setInputFiles(LARGE_LOG);
+    await expect(page.getByText("Sending the table")).toBeVisible();
+    await page.getByRole("button", { name: "Add 90000 rounds" }).click({ timeout: 60_000 });
+    const added = page.getByText("90000 rounds are added to the log.");
+    await expect(added).toBeVisible({ timeout: 60_000 });
+    expect(pieces).toBeGreaterThanOrEqual(4);
+  });
+});
+
+test("work that takes time says how far it is, and is cancelled without a trace", async ({
+  page,
+}) => {
+  await withOwnServer(async ({ address, folder }) => {
+    await page.goto(`${address}/practice/log`);
+    // The first piece arrives, the second waits for ever.
+    let pieces = 0;
+    await page.route("**/uploads/piece*", async (route) => {
+      if (route.request().method() === "POST" && ++pieces === 2) return;
+      await route.continue();
+    });
+    await page.getByLabel("A table of rounds").setInputFiles(LARGE_LOG);
+    await expect(page.getByRole("progressbar", { name: "Sending the table" })).toHaveAttribute(
+      "value",
+      /^0\.3/,
+    );
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations).toEqual([]);
+    await page.getByRole("button", { name: "Cancel" }).click();
+    await expect(page.getByText("Sending the table")).toBeHidden();
+    await expect(page.getByRole("dialog")).toBeHidden();
+    await expect.poll(() => readdirSync(join(folder, "tenon.work"))).toEqual([]);
   });
 });

@@ -211,7 +211,7 @@ test("a backup shows what it would change, and is restored", async ({ page }, in
   await page.goto("/rig/data");
   const [download] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "Save a backup" }).click(),
+    page.getByRole("button", { name: "Save a backup" }).click(),
   ]);
   const path = join(info.outputDir, "tenon.zip");
   await download.saveAs(path);

@@ -194,7 +194,7 @@ test("the log as a table, out and in; somebody else’s table is told what it la
   await page.goto("/practice/log");
   const [file] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "Save as a table" }).click(),
+    page.getByRole("button", { name: "Save as a table" }).click(),
   ]);
   const text = await readFile(await file.path(), "utf8");
   expect(text).toMatch(/^when,drill,result,/);

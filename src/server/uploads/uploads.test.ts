@@ -77,7 +77,7 @@ describe("a file in pieces", () => {
 
   test("no more than a player needs at once; what nobody goes on with is cleared away", async () => {
     await expect(startUpload(MAX_UPLOAD_BYTES + 1)).rejects.toThrow(/larger than 2000 MB/);
-    const started = [];
+    const started: { readonly id: string; readonly path: string }[] = [];
     for (let count = 0; count < 8; count++) started.push(await startUpload(10));
     await expect(startUpload(10)).rejects.toThrow(/8 files are on their way/);
     for (const { path } of started) utimesSync(path, 1, 1);
