@@ -1,6 +1,6 @@
+import { spawnSync } from "node:child_process";
 import { writeMidi as encodeMidi, type MidiEvent } from "midi-file";
-import { roundsCsv } from "../src/formats/csv";
-import { readRoundsCsv } from "../src/formats/csv";
+import { readRoundsCsv, roundsCsv } from "../src/formats/csv";
 import { songOf } from "../src/formats/convert";
 import { readFile } from "../src/formats/files";
 import { manyRounds } from "./load/manyRounds";
@@ -66,7 +66,10 @@ function midi(events: readonly MidiEvent[]): Uint8Array {
 const name = process.argv[2] ?? "";
 const make = CASES[name];
 if (!make) {
-  for (const each of Object.keys(CASES)) console.log(each);
+  // Each in a process of its own, so that the memory of one is not that of another.
+  for (const each of Object.keys(CASES)) {
+    spawnSync(process.execPath, [process.argv[1] ?? "", each], { stdio: "inherit" });
+  }
 } else {
   const content = make();
   const before = Math.round(process.memoryUsage().rss / 1e6);

@@ -8,6 +8,9 @@
 // npm run bench -- paint: from a key press to the painted neck, in the browser.
 // npm run bench -- page: script on the wire and layout shifts, in the browser.
 // npm run bench -- song: from a pasted chart to the painted way, keys, clicks, in the browser.
+// npm run bench -- longChart: typing into a chart of 250,000 characters, in the browser.
+// npm run bench -- largeFiles: files larger and stranger than any song: seconds and memory, each in a process of its own.
+// npm run bench -- windows: two and three windows on the same data, 200 times, in the browser.
 // npm run bench -- practice: a log of 100,000 rounds: its views, and a round more.
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
@@ -18,8 +21,8 @@ import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
-const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route"];
-const BROWSER = ["paint", "page", "song", "clocks"];
+const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route", "largeFiles"];
+const BROWSER = ["paint", "page", "song", "longChart", "clocks", "windows"];
 const SERVER = ["durability", "practice", "load"];
 const PLAIN = ["formats", "fuzz"];
 const name = process.argv[2] ?? "voicing";
@@ -50,6 +53,7 @@ must("Bundling the benchmark", bin("esbuild"), [
   "--platform=node",
   "--format=esm",
   "--target=node20",
+  "--external:pdfkit",
   `--outfile=${outfile}`,
   "--log-level=warning",
 ]);

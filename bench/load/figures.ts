@@ -1,10 +1,5 @@
 import { readdirSync, readFileSync } from "node:fs";
-
-/** The value that a share of all values is at or below. */
-export function quantile(values: readonly number[], share: number): number {
-  const sorted = values.toSorted((a, b) => a - b);
-  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
-}
+import { quantile } from "../median";
 
 /** "median 12 ms, p99 80 ms, longest 95 ms" */
 export function timesText(timesMs: readonly number[]): string {

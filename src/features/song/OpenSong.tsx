@@ -11,7 +11,12 @@ import { SongPanels } from "@/features/song/panels";
 import { SongTools } from "./SongTools";
 import { useAdvice, useBlockage, useRoutes } from "@/features/song/state";
 import { TypedChart } from "@/features/song/chart";
-import { useSongDocument, type SongDocument, type SongStart } from "@/features/song/state";
+import {
+  useQuietDocument,
+  useSongDocument,
+  type SongDocument,
+  type SongStart,
+} from "@/features/song/state";
 import { useSongInstrument } from "./useSongInstrument";
 import { useSongRoom } from "@/features/song/state";
 import { type SongView } from "@/features/song/state";
@@ -44,10 +49,11 @@ const NONE_BLOCKED: ReadonlySet<string> = new Set();
 /** An open song. What is typed is in the editor at once; all that follows from it comes as soon as there is time. */
 export function OpenSong({ start, ...rest }: OpenSongProps) {
   const document = useSongDocument(start);
+  const quiet = useQuietDocument(document);
   useSongInstrument(document);
   return (
     <TypedChart.Provider value={document.song.chart}>
-      <OpenedRoom document={useDeferredValue(document)} {...rest} />
+      <OpenedRoom document={useDeferredValue(quiet)} {...rest} />
     </TypedChart.Provider>
   );
 }

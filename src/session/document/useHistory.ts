@@ -26,6 +26,16 @@ export interface Undoable<T> {
 
 const MAX_STEPS = 200;
 
+/** Whether a value has all of these fields already. */
+function isSameIn<T extends object>(value: T, fields: Partial<T>): boolean {
+  return Object.entries(fields).every(([name, field]) => {
+    const before: unknown = value[name as keyof T];
+    if (field === before) return true;
+    // A text may be very long; only what is made of parts need be compared by them.
+    return typeof field === "object" && JSON.stringify(field) === JSON.stringify(before);
+  });
+}
+
 /** `kept` are the keys that undo and redo leave alone. */
 export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[]): Undoable<T> {
   const [{ past, current, future }, setHistory] = useState<History<T>>({
@@ -35,10 +45,10 @@ export function useHistory<T extends object>(first: T, kept: readonly (keyof T)[
   });
   const change = useCallback<Undoable<T>["change"]>((part, isStep) => {
     setHistory((old) => {
-      const next = { ...old.current, ...part(old.current) };
+      const changed = part(old.current);
+      const next = { ...old.current, ...changed };
       // A change to the same value leaves nothing to undo.
-      const isChange = JSON.stringify(next) !== JSON.stringify(old.current);
-      return isStep && isChange
+      return isStep && !isSameIn(old.current, changed)
         ? { past: [...old.past, old.current].slice(-MAX_STEPS), current: next, future: [] }
         : { ...old, current: next };
     });

@@ -5,6 +5,7 @@ export { stripOf } from "./strip";
 export { firstTexture, scopesOf, stepsOf, withTexture } from "./textureScope";
 export { type PlayAlong } from "./usePlayAlong";
 export { type SongDocument, type SongStart, UNNAMED, useSongDocument } from "./useSongDocument";
+export { useQuietDocument } from "./useQuietDocument";
 export { type SongPlan, useAdvice, useBlockage, useRoutes } from "./useSongPlan";
 export { type SongRoom, useSongRoom } from "./useSongRoom";
 export { type PanelName, type SongView, type SongViewState } from "./useSongView";

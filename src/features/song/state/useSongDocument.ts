@@ -2,7 +2,7 @@ import { useCallback, useMemo, useRef, useState } from "react";
 import { type SongSettings } from "@/core/arrangement";
 import { readChart } from "@/core/song";
 import { fetchSong, useAdopted, useDocument, useRig, type DocumentChange } from "@/session";
-import { LONGEST_NAME, type OpenedSong, type SongContent } from "@/state";
+import { LONGEST_NAME, remembered, type OpenedSong, type SongContent } from "@/state";
 import { type Change } from "@/wire";
 
 /** A song as it is worked on: every change is saved, and can be undone. */
@@ -72,13 +72,17 @@ function nameAfter({ name, chart }: SongContent, next: string): string {
   return after !== null && (name === UNNAMED || name === before) ? after : name;
 }
 
+/** The title stands at the top; a long chart need not be read for it, nor a top that did not change. */
 function titleIn(chart: string): string | null {
-  // The title stands at the top; a long chart need not be read for it.
-  const title = readChart(chart.slice(0, LONGEST_TOP)).title?.trim().slice(0, LONGEST_NAME) ?? "";
-  return title === "" ? null : title;
+  return titleOfTop(chart.slice(0, LONGEST_TOP));
 }
 
 const LONGEST_TOP = 1000;
+
+const titleOfTop = remembered((top) => {
+  const title = readChart(top).title?.trim().slice(0, LONGEST_NAME) ?? "";
+  return title === "" ? null : title;
+});
 
 /** What a change sets of a song; nothing where it is of another or of something else. */
 function ofSong(change: Change, id: number) {

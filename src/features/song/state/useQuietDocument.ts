@@ -1,0 +1,20 @@
+import { useEffect, useState } from "react";
+import { type SongDocument } from "./useSongDocument";
+
+/** A chart of more characters takes so long to read that each key would wait for it. */
+const LONG_CHART = 12_000;
+const QUIET_MS = 500;
+
+/** The document; while somebody types in a long chart, as it was before. */
+export function useQuietDocument(document: SongDocument): SongDocument {
+  const [quiet, setQuiet] = useState(document);
+  const { chart } = document.song;
+  const isTyping = chart.length > LONG_CHART && chart !== quiet.song.chart;
+  useEffect(() => {
+    if (!isTyping) return;
+    const timer = setTimeout(() => setQuiet(document), QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [document, isTyping]);
+  if (!isTyping && quiet !== document) setQuiet(document);
+  return isTyping ? quiet : document;
+}
