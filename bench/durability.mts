@@ -7,6 +7,7 @@ import { damage } from "./durability/damage";
 import { diskFull } from "./durability/diskFull";
 import { dropped } from "./durability/dropped";
 import { kills } from "./durability/kills";
+import { pages } from "./durability/pages";
 import { type Trial } from "./durability/trial";
 import { writers } from "./durability/writers";
 
@@ -16,8 +17,8 @@ import { writers } from "./durability/writers";
  */
 /** The same numbers at every run, so that a failure can be looked at again. */
 const SEED = 20_261_126;
-const FULL = { kills: 200, dropped: 1000, writersMs: 20_000 };
-const SHORT = { kills: 6, dropped: 60, writersMs: 4000 };
+const FULL = { kills: 200, dropped: 1000, writersMs: 20_000, pages: 200 };
+const SHORT = { kills: 6, dropped: 60, writersMs: 4000, pages: 10 };
 const FIRST_PORT = 4420;
 
 const words = process.argv.slice(2);
@@ -37,6 +38,7 @@ const PARTS: Readonly<Record<string, () => Promise<void>>> = {
   writers: () => writers(trial("writers"), size.writersMs),
   disk: () => diskFull(trial("disk")),
   damage: () => damage(trial("damage")),
+  pages: () => pages(trial("pages"), size.pages),
 };
 
 try {

@@ -188,3 +188,34 @@ test("work that takes time says how far it is, and is cancelled without a trace"
     await expect.poll(() => readdirSync(join(folder, "tenon.work"))).toEqual([]);
   });
 });
+
+test("what was typed before other data took their place is kept beside them", async ({ page }) => {
+  await withOwnServer(async ({ address, folder, kill, startAgain }) => {
+    await page.goto(`${address}/song`, { waitUntil: "networkidle" });
+    await kill();
+    await page.locator(".cm-content").click();
+    await page.keyboard.press("Control+End");
+    await page.keyboard.type("\n| E5 | Typed while away");
+    await expect(page.getByRole("status", { name: "Saving" })).toContainText("Tenon away since");
+    // As a restored backup is: the same things with another history.
+    const connection = new Database(join(folder, "tenon.sqlite"));
+    connection.exec("UPDATE data SET identity = lower(hex(randomblob(16)))");
+    const songs = () =>
+      connection.prepare("SELECT chart FROM song WHERE deleted_at IS NULL").pluck().all();
+    const before = songs();
+    await startAgain();
+    await page.goto(`${address}/rig/data`);
+    await expect(page.getByText(/could not be saved before the data changed/)).toBeVisible();
+    const section = page.getByRole("region", { name: "Not saved before the data changed" });
+    await expect(section).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations).toEqual([]);
+    await section.getByRole("button", { name: "Add the one thing in them" }).click();
+    await expect(section).toBeHidden();
+    await expect(page.getByText("One thing was added.")).toBeVisible();
+    const now = songs();
+    expect(now.slice(0, before.length)).toEqual(before);
+    expect(now.slice(before.length)).toEqual([expect.stringContaining("Typed while away")]);
+    connection.close();
+  });
+});

@@ -11,6 +11,8 @@ const PORT = 4280;
 interface Demo {
   readonly browser: Browser;
   readonly address: string;
+  /** Of the data. */
+  readonly folder: string;
   /** Resets the demo data. */
   readonly reset: () => void;
 }
@@ -30,7 +32,7 @@ export async function withDemo(work: (demo: Demo) => Promise<void>): Promise<voi
     args: ["--no-sandbox", "--disable-quic", "--disable-background-networking", "--no-first-run"],
   });
   try {
-    await work({ browser, address: server.address, reset });
+    await work({ browser, address: server.address, folder, reset });
   } finally {
     await browser.close();
     await server.end("SIGTERM");

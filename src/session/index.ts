@@ -12,6 +12,7 @@ export { fetchSong } from "./fetchSong";
 export { useComparisonDocument, useSettings, useView } from "./documents";
 export { useInstrument } from "./instrument";
 export { Notices, useShownNotice, useTell, type Notice } from "./notices";
+export { useOtherData, useOtherDataNotice, type OtherData } from "./otherData";
 export { usePlayer } from "./player";
 export { newId, useAdopted, useRig } from "./rig";
 export { AWAY, useSavingNews } from "./saving";

@@ -27,6 +27,8 @@ type MakeChange = (acts: KeyedAct | readonly KeyedAct[], done?: Notice) => Promi
 type KeyedAct = Act & { readonly key?: string };
 
 interface RigState extends Rig {
+  /** Of the data that the page was made from. */
+  readonly identity: string;
   readonly change: MakeChange;
   readonly pin: (content: PinContent) => void;
   readonly unpin: (pin: Pin) => void;
@@ -134,7 +136,8 @@ export function RigProvider({ start, origin, children }: RigProviderProps) {
     };
     return { change, pin, unpin };
   }, [change]);
-  const value = useMemo(() => ({ ...rig, ...actions }), [rig, actions]);
+  const { identity } = origin;
+  const value = useMemo(() => ({ ...rig, ...actions, identity }), [rig, actions, identity]);
   return (
     <SavingProvider sending={sending} readOnly={readOnly}>
       <SettingsFromOthersContext.Provider value={settingsHeard}>

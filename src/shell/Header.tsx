@@ -7,7 +7,14 @@ import { usePathname } from "next/navigation";
 import { type Midi } from "@/core/pitch";
 import { samePitches } from "@/core/tuning";
 import { ROOMS } from "@/features";
-import { useInstrument, useRig, useTell, useTuningShelf, useUndo } from "@/session";
+import {
+  useInstrument,
+  useOtherDataNotice,
+  useRig,
+  useTell,
+  useTuningShelf,
+  useUndo,
+} from "@/session";
 import { guitarFor } from "@/state";
 import { fetchWhileIdle, onDemand, useKeys } from "@/ui/controls";
 import { NoteText } from "@/ui/text";
@@ -42,6 +49,7 @@ export function Header() {
   const { guitar, tuning, chooseGuitar, chooseTuning } = useInstrument();
   const { canUndo, canRedo, undo, redo, isNeck, undoNeck } = useUndo();
   const tell = useTell();
+  useOtherDataNotice();
   const shelf = useTuningShelf();
   const [dialog, setDialog] = useState<OpenDialog>(null);
   const close = () => setDialog(null);

@@ -1,4 +1,5 @@
 export { copyInto, goodCopies, newestGoodCopy, type GoodCopy } from "./copies";
+export { findDamage } from "./findDamage";
 export { dataFile, dataFolder, makeFolder } from "./folder";
 export { newestVersion } from "./migrate";
 export { migrationsFolder, openDatabase } from "./open";

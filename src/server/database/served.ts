@@ -19,7 +19,7 @@ import { lockHolder, takeLock, type FolderLock } from "./lock";
 import { lostText } from "./lostText";
 import { ensureFolder, openDatabase } from "./open";
 import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
-import { DataTrouble, isDamage } from "./trouble";
+import { DataTrouble, isDamage, isLocked } from "./trouble";
 import { clearWork } from "./workFolder";
 import { lookForOverwriting, markIn, writtenAt } from "./watch";
 
@@ -104,6 +104,11 @@ function watch(open: Open): void {
   try {
     lookForOverwriting(open.connection, open.folder);
   } catch (error) {
+    if (isLocked(error)) {
+      // Looked at again with the next request.
+      open.seenMs = 0;
+      return;
+    }
     if (error instanceof DataTrouble && error.kind === "replaced") shared.expected = NO_FILE;
     if (error instanceof DataTrouble || isDamage(error)) close();
     throw error;

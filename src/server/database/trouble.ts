@@ -32,3 +32,8 @@ export function sqliteCode(error: unknown): string {
 export function isDamage(error: unknown): boolean {
   return /^SQLITE_(CORRUPT|NOTADB)/.test(sqliteCode(error));
 }
+
+/** Whether another process holds the file. */
+export function isLocked(error: unknown): boolean {
+  return /^SQLITE_(BUSY|LOCKED)/.test(sqliteCode(error));
+}

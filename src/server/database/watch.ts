@@ -3,6 +3,8 @@ import Database from "better-sqlite3";
 import { DataTrouble, isDamage } from "./trouble";
 import { dataFile } from "./folder";
 
+const WAIT_MS = 20;
+
 interface Mark {
   readonly identity: string;
   readonly revision: number;
@@ -46,7 +48,12 @@ export function writtenAt(file: string): number {
 
 function lookAt(file: string, folder: string): Mark {
   try {
-    const connection = new Database(file, { readonly: true, fileMustExist: true });
+    const connection = new Database(file, {
+      readonly: true,
+      fileMustExist: true,
+      // Whoever holds the lock for longer writes through the engine; every page would wait for it here.
+      timeout: WAIT_MS,
+    });
     try {
       const expected =
         Number(connection.pragma("page_count", { simple: true })) *

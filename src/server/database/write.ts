@@ -1,6 +1,6 @@
 import { type Database } from "better-sqlite3";
 import { closeIfDamaged, served, type Served } from "./served";
-import { DataTrouble, NotSaved, sqliteCode } from "./trouble";
+import { DataTrouble, isLocked, NotSaved, sqliteCode } from "./trouble";
 
 /** How long a write is tried again while another process holds the lock, and how often. */
 const [PATIENCE_MS, PAUSE_MS] = [4000, 80];
@@ -32,10 +32,6 @@ export function servedToWrite(): Served {
     throw new NotSaved("read-only", `${open.readOnly}: nothing can be saved.`);
   }
   return open;
-}
-
-function isLocked(error: unknown): boolean {
-  return /^SQLITE_(BUSY|LOCKED)/.test(sqliteCode(error));
 }
 
 /** Errors of the engine as the player should read them; the engine's own words go to the log. */

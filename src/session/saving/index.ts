@@ -1,3 +1,5 @@
+export { actsBeside } from "./keptBeside";
+export { browserStore } from "./store";
 export { overwritten, withOwn, type OwnFields } from "./overwritten";
 export { AWAY } from "./outbox";
 export { SavingProvider, useSavingNews } from "./SavingProvider";

@@ -27,6 +27,7 @@ function setUp(replies: Reply[] = [], kept: Waiting[] = []) {
     identity: "these",
     revision: 0,
     store: {
+      loadOthers: async () => Promise.resolve([]),
       load: async (identity) =>
         kept.filter((each) => each.identity === identity).map(({ change }) => change),
       put: async (all) => void kept.push(...all),

@@ -12,6 +12,8 @@ export interface Waiting {
 export interface WaitingStore {
   /** Those of these data, in the order they were made. */
   readonly load: (identity: string) => Promise<readonly Change[]>;
+  /** Those of any other data. */
+  readonly loadOthers: (identity: string) => Promise<readonly Change[]>;
   readonly put: (waiting: readonly Waiting[]) => Promise<void>;
   readonly remove: (keys: readonly string[]) => Promise<void>;
 }
@@ -47,15 +49,15 @@ export function browserStore(): WaitingStore {
     last = turn;
     return turn;
   };
+  const list = (isWanted: (each: Waiting) => boolean) =>
+    inTurn<readonly Change[]>(async (database) => {
+      const all = await database.getAll(TABLE);
+      // An earlier Tenon may have put them there.
+      return all.filter(isWanted).map(({ change }) => renameInChange(change) as Change);
+    }, []);
   return {
-    load: (identity) =>
-      inTurn(async (database) => {
-        const all = await database.getAll(TABLE);
-        // An earlier Tenon may have put them there.
-        return all
-          .filter((each) => each.identity === identity)
-          .map(({ change }) => renameInChange(change) as Change);
-      }, []),
+    load: (identity) => list((each) => each.identity === identity),
+    loadOthers: (identity) => list((each) => each.identity !== identity),
     put: (waiting) =>
       inTurn(async (database) => {
         const { store, done } = database.transaction(TABLE, "readwrite");

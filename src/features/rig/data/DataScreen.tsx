@@ -6,6 +6,7 @@ import { type DataFacts } from "@/wire";
 import { Section, WorkLine } from "@/ui/controls";
 import { BackupSection } from "./BackupSection";
 import { CopyList } from "./CopyList";
+import { OtherDataSection } from "./OtherDataSection";
 
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
 export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
@@ -36,6 +37,7 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
         </p>
       </Section>
       <BackupSection />
+      <OtherDataSection />
       <Section title="One thing at a time">
         <p className="text-lg">
           A song, a tuning, a guitar or a comparison from a file: you see what is in it first.

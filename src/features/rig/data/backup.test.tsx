@@ -79,5 +79,5 @@ test("no whole backup, and no answer", async () => {
   document.body.innerHTML = "";
   answer = null;
   await choose();
-  expect(screen.getByTestId("notice").textContent).toMatch(/Is Tenon still running/);
+  expect(screen.getByTestId("notice").textContent).toMatch(/Is it still running/);
 });
