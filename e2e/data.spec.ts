@@ -204,13 +204,14 @@ test("what was typed before other data took their place is kept beside them", as
       connection.prepare("SELECT chart FROM song WHERE deleted_at IS NULL").pluck().all();
     const before = songs();
     await startAgain();
-    await page.goto(`${address}/rig/data`);
+    await page.goto(`${address}/rig/tunings`);
     await expect(page.getByText(/could not be saved before the data changed/)).toBeVisible();
+    await page.getByRole("link", { name: "Data" }).click();
     const section = page.getByRole("region", { name: "Not saved before the data changed" });
     await expect(section).toBeVisible();
     const { violations } = await new AxeBuilder({ page }).analyze();
     expect(violations).toEqual([]);
-    await section.getByRole("button", { name: "Add the one thing in them" }).click();
+    await section.getByRole("button", { name: "Add to what is here" }).click();
     await expect(section).toBeHidden();
     await expect(page.getByText("One thing was added.")).toBeVisible();
     const now = songs();

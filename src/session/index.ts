@@ -22,11 +22,5 @@ export { useAddress } from "./useAddress";
 export { useDraft, useFoundDraft } from "./useDraft";
 export { useHearing } from "./useHearing";
 export { useTuningShelf } from "./useTuningShelf";
-export {
-  askInSteps,
-  saveFromServer,
-  sendFile,
-  useWork,
-  type SentFile,
-  type WorkOptions,
-} from "./work";
+export { useFileWork, type Looked } from "./useFileWork";
+export { sendFile, useWork } from "./work";

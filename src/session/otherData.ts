@@ -48,6 +48,8 @@ export function useOtherData(): OtherData {
   return { changes, addable: acts.length, addBeside, forget: useEvent(() => void drop()) };
 }
 
+/** The room that shows them. */
+const SHOWN_AT = "/rig/data";
 const TOLD = "tenon: told of other data";
 
 /** Says once that such changes wait. */
@@ -55,7 +57,7 @@ export function useOtherDataNotice(): void {
   const { identity } = useRig();
   const tell = useTell();
   useEffect(() => {
-    if (sessionStorage.getItem(TOLD) === identity) return;
+    if (sessionStorage.getItem(TOLD) === identity || location.pathname === SHOWN_AT) return;
     void browserStore()
       .loadOthers(identity)
       .then(({ length }) => {

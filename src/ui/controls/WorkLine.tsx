@@ -12,19 +12,17 @@ const PERCENT = 100;
 /** What is being worked on, how far it is, and a way to end it; nothing where nothing is. */
 export function WorkLine({ work }: WorkLineProps) {
   return (
-    <div role="status" className={work ? "flex flex-wrap items-center gap-3" : "contents"}>
+    <div aria-live="polite" className={work ? "flex flex-wrap items-center gap-3" : "contents"}>
       {work && (
         <>
           <span className="text-lg">{work.text}</span>
-          <progress
-            className="h-3 w-40"
-            aria-label={work.text}
-            {...(work.share !== null && { value: work.share })}
-          />
           {work.share !== null && (
-            <span className="figures text-lg" aria-hidden="true">
-              {`${Math.floor(work.share * PERCENT)}%`}
-            </span>
+            <>
+              <progress className="work-bar w-40" aria-label={work.text} value={work.share} />
+              <span className="figures text-lg" aria-hidden="true">
+                {`${Math.floor(work.share * PERCENT)}%`}
+              </span>
+            </>
           )}
           <button type="button" className="button" onClick={work.cancel}>
             Cancel

@@ -1,39 +1,26 @@
 import { useState } from "react";
 import { Download } from "lucide-react";
-import { saveFromServer, sendFile, useTell, useWork, type SentFile } from "@/session";
+import { useFileWork, useTell, type Looked } from "@/session";
 import { AppDialog, FileButton, WorkLine } from "@/ui/controls";
 import { MAX_LOG_BYTES, type ReadRounds } from "@/wire";
 
-interface Preview extends ReadRounds {
+interface Preview extends Looked<ReadRounds> {
   readonly name: string;
-  readonly file: SentFile;
 }
 
 /** The log as a table, out and in; what came in can be taken back. */
 export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   const tell = useTell();
-  const { shown, run } = useWork();
+  const { shown, save, look: lookAt, take } = useFileWork();
   const [preview, setPreview] = useState<Preview | null>(null);
 
-  const save = async () => {
-    const saved = await run("Making the table", (options) => saveFromServer("log", options));
-    if (saved && !saved.ok) tell({ text: saved.problem.message });
-  };
   const look = async (chosen: File) => {
     if (chosen.size > MAX_LOG_BYTES) {
       tell({ text: `${chosen.name} is larger than 40 MB, which no log is. Nothing was added.` });
       return;
     }
-    const sent = await run("Sending the table", (options) => sendFile(chosen, options));
-    if (!sent) return;
-    if (!sent.ok) return tell({ text: sent.problem.message });
-    const file = sent.value;
-    const read = await run("Reading the table", (options) =>
-      file.ask<ReadRounds>("/rounds/csv", options),
-    );
-    if (read?.ok) return setPreview({ ...read.value, name: chosen.name, file });
-    file.drop();
-    if (read) tell({ text: read.problem.message });
+    const looked = await lookAt<ReadRounds>(chosen, "/rounds/csv", "table");
+    if (looked) setPreview({ ...looked, name: chosen.name });
   };
   const leave = () => {
     preview?.file.drop();
@@ -41,16 +28,9 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   };
   const keep = async ({ file }: Preview) => {
     setPreview(null);
-    const read = await run("Adding the rounds", (options) =>
-      file.ask<ReadRounds>("/rounds/csv?keep=1", options),
-    );
-    file.drop();
+    const read = await take<ReadRounds>(file, "/rounds/csv?keep=1", "Adding the rounds");
     if (!read) return onChanged();
-    if (!read.ok) {
-      tell({ text: read.problem.message });
-      return;
-    }
-    const { added = 0, known = 0, batch } = read.value.imported ?? {};
+    const { added = 0, known = 0, batch } = read.imported ?? {};
     const undo = () => {
       void fetch("/rounds/back", { method: "POST", body: JSON.stringify({ batch }) }).then(
         onChanged,
@@ -67,7 +47,7 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
   return (
     <div className="ml-auto flex flex-wrap gap-2">
       <WorkLine work={shown} />
-      <button type="button" className="button" onClick={() => void save()}>
+      <button type="button" className="button" onClick={() => void save("log")}>
         <Download size={18} aria-hidden="true" /> Save as a table
       </button>
       <FileButton
@@ -80,10 +60,10 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
       {preview && (
         <AppDialog title={`What ${preview.name} holds`} onClose={leave}>
           <div className="space-y-3">
-            <p>{`Understood: ${roundsText(preview.found)}. Lines that were not: ${preview.refused}.`}</p>
-            {preview.problems.length > 0 && (
+            <p>{`Understood: ${roundsText(preview.found.found)}. Lines that were not: ${preview.found.refused}.`}</p>
+            {preview.found.problems.length > 0 && (
               <ul aria-label="What was not understood" className="max-h-60 space-y-1 overflow-auto">
-                {preview.problems.map((problem) => (
+                {preview.found.problems.map((problem) => (
                   <li key={problem}>{problem}</li>
                 ))}
               </ul>
@@ -92,10 +72,10 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
               <button
                 type="button"
                 className="button button-primary"
-                disabled={preview.found === 0}
+                disabled={preview.found.found === 0}
                 onClick={() => void keep(preview)}
               >
-                {`Add ${roundsText(preview.found)}`}
+                {`Add ${roundsText(preview.found.found)}`}
               </button>
               <button type="button" className="button" onClick={leave}>
                 Leave it

@@ -1,47 +1,22 @@
 import { useState } from "react";
 import { Download } from "lucide-react";
-import { saveFromServer, sendFile, useTell, useWork, type SentFile } from "@/session";
+import { useFileWork, type Looked } from "@/session";
 import { AppDialog, FileButton, Section, WorkLine } from "@/ui/controls";
 import { TimeText } from "@/ui/text";
 import { type BackupPreview } from "@/wire";
 
-interface Preview extends BackupPreview {
-  readonly file: SentFile;
-}
-
 /** Everything in one file, out and in. */
 export function BackupSection() {
-  const tell = useTell();
-  const { shown, run } = useWork();
-  const [preview, setPreview] = useState<Preview | null>(null);
-  const save = async (kind: "backup" | "json") => {
-    const saved = await run("Making the file", (options) => saveFromServer(kind, options));
-    if (saved && !saved.ok) tell({ text: saved.problem.message });
-  };
-  const look = async (chosen: File) => {
-    const sent = await run("Sending the backup", (options) => sendFile(chosen, options));
-    if (!sent) return;
-    if (!sent.ok) return tell({ text: sent.problem.message });
-    const file = sent.value;
-    const checked = await run("Checking the backup", (options) =>
-      file.ask<BackupPreview>("/data/backup", options),
-    );
-    if (checked?.ok) return setPreview({ ...checked.value, file });
-    file.drop();
-    if (checked) tell({ text: checked.problem.message });
-  };
+  const { shown, save, look, take } = useFileWork();
+  const [preview, setPreview] = useState<Looked<BackupPreview> | null>(null);
   const leave = () => {
     preview?.file.drop();
     setPreview(null);
   };
-  const restore = async ({ file }: Preview) => {
+  const restore = async ({ file }: Looked<BackupPreview>) => {
     setPreview(null);
-    const restored = await run("Restoring", (options) =>
-      file.ask<BackupPreview>("/data/backup?restore=1", options),
-    );
-    file.drop();
-    if (restored?.ok) location.reload();
-    else if (restored) tell({ text: restored.problem.message });
+    const restored = await take<BackupPreview>(file, "/data/backup?restore=1", "Restoring");
+    if (restored) location.reload();
   };
   return (
     <Section title="Backup">
@@ -57,7 +32,9 @@ export function BackupSection() {
         <FileButton
           label="A backup to restore"
           accept=".zip,application/zip"
-          onFile={(file) => void look(file)}
+          onFile={(chosen) =>
+            void look<BackupPreview>(chosen, "/data/backup", "backup").then(setPreview)
+          }
         >
           Restore a backup
         </FileButton>
@@ -71,8 +48,8 @@ export function BackupSection() {
         <AppDialog title="What would change" onClose={leave}>
           <div className="space-y-3">
             <p className="text-lg">
-              This backup was made <TimeText iso={preview.madeAt} />. It takes the place of all that
-              is here now, which is kept beside it.
+              This backup was made <TimeText iso={preview.found.madeAt} />. It takes the place of
+              all that is here now, which is kept beside it.
             </p>
             <table className="figures w-full text-left text-lg">
               <thead>
@@ -89,12 +66,12 @@ export function BackupSection() {
                 </tr>
               </thead>
               <tbody>
-                {Object.entries(preview.counts).map(([name, count]) => (
+                {Object.entries(preview.found.counts).map(([name, count]) => (
                   <tr key={name} className="border-t border-line">
                     <th scope="row" className="py-1 font-normal first-letter:uppercase">
                       {name}
                     </th>
-                    <td className="py-1 text-right">{preview.current[name] ?? 0}</td>
+                    <td className="py-1 text-right">{preview.found.current[name] ?? 0}</td>
                     <td className="py-1 text-right font-semibold">{count}</td>
                   </tr>
                 ))}

@@ -1,7 +1,7 @@
 "use client";
 
 import { Download, FileUp } from "lucide-react";
-import { saveFromServer, useBringIn, useTell, useWork } from "@/session";
+import { useBringIn, useFileWork } from "@/session";
 import { type DataFacts } from "@/wire";
 import { Section, WorkLine } from "@/ui/controls";
 import { BackupSection } from "./BackupSection";
@@ -11,12 +11,7 @@ import { OtherDataSection } from "./OtherDataSection";
 /** Where the data lie, a whole copy to take away, and the copies that Tenon made. */
 export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
   const bringIn = useBringIn();
-  const tell = useTell();
-  const { shown, run } = useWork();
-  const saveCopy = async () => {
-    const saved = await run("Making the copy", (options) => saveFromServer("copy", options));
-    if (saved && !saved.ok) tell({ text: saved.problem.message });
-  };
+  const { shown, save } = useFileWork();
   if (!facts) return <p className="text-lg">Your data cannot be read right now.</p>;
   const { file, bytes, copies, unreadable } = facts;
   return (
@@ -26,7 +21,7 @@ export function DataScreen({ facts }: { readonly facts: DataFacts | null }) {
         <p>
           <code className="text-lg break-all">{file}</code>
         </p>
-        <button type="button" className="button" onClick={() => void saveCopy()}>
+        <button type="button" className="button" onClick={() => void save("copy")}>
           <Download size={18} aria-hidden="true" />
           Save a whole copy
         </button>

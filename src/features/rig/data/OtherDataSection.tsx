@@ -11,13 +11,12 @@ export function OtherDataSection() {
     <Section title="Not saved before the data changed">
       <p className="text-lg">
         {length === 1 ? "One change was" : `${length} changes were`} made on data that have been
-        replaced since, by a backup or by another file, and could not be saved. They never change
-        anything that is here.
+        replaced since, by a backup or by another file, and could not be saved.
       </p>
       <div className="flex flex-wrap gap-2">
         {addable > 0 && (
           <button type="button" className="button button-primary" onClick={addBeside}>
-            {addable === 1 ? "Add the one thing in them" : `Add the ${addable} things in them`}
+            Add to what is here
           </button>
         )}
         <button
@@ -25,14 +24,15 @@ export function OtherDataSection() {
           className="button"
           onClick={() => saveJson("tenon-not-saved", { changes })}
         >
-          Save them as a file
+          Save as a file
         </button>
         <button type="button" className="button" onClick={forget}>
-          Forget them
+          Forget
         </button>
       </div>
       <p className="text-[15px] text-muted">
-        Songs and comparisons that you worked on are added as new ones.
+        Songs and comparisons that you worked on are added as new ones; nothing that is here is
+        changed.
       </p>
     </Section>
   );
