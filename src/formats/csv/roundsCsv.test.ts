@@ -109,6 +109,8 @@ describe("a table from elsewhere", () => {
     expect(read.problems[0]).toBe(
       "Line 1: there is no column when, drill, result; it has date, exercise, score. A log has at least when, drill and result.",
     );
+    const semicolons = readRoundsCsv("date;exercise\n2026-01-01;scales\n", hasGuitar);
+    expect(semicolons.problems[0]).toContain("it has date, exercise.");
     expect(readRoundsCsv("", hasGuitar).problems).toHaveLength(1);
   });
 

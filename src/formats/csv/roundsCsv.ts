@@ -3,6 +3,7 @@ import { pitchTexts, type Midi } from "@/core/pitch";
 import { readTuning } from "@/core/tuning";
 import { remembered, type RoundContent } from "@/state";
 import { manyChecker, roundSchema } from "@/state/schema";
+import { delimiterOf } from "./table";
 
 /** The columns of a log, in their order; in a log from elsewhere only the first three must be there. */
 const COLUMNS = [
@@ -94,7 +95,7 @@ export function readRoundsCsv(text: string, ofGuitar: (id: number) => boolean): 
   let columns: readonly string[] = [];
   let line = 0;
   parse<readonly string[]>(text.replace(/^\uFEFF/, ""), {
-    delimitersToGuess: [",", ";", "\t"],
+    delimiter: delimiterOf(text),
     // Row by row, so that no table of all cells is made.
     step: ({ data: row }) => {
       line++;

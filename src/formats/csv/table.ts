@@ -32,7 +32,7 @@ export function readTable(text: string): Result<Table> {
 }
 
 /** What stands most often between the names of the columns; a guess from all rows is misled by short tables. */
-function delimiterOf(text: string): string {
+export function delimiterOf(text: string): string {
   const [first = ""] = text.trimStart().split(/\r\n|\n|\r/);
   const bare = first.replace(/"[^"]*"/g, "");
   const counted = [",", ";", "\t"].map((sign) => ({ sign, times: bare.split(sign).length }));
