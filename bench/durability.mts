@@ -8,6 +8,7 @@ import { diskFull } from "./durability/diskFull";
 import { dropped } from "./durability/dropped";
 import { kills } from "./durability/kills";
 import { pages } from "./durability/pages";
+import { restored } from "./durability/restored";
 import { type Trial } from "./durability/trial";
 import { writers } from "./durability/writers";
 
@@ -17,8 +18,8 @@ import { writers } from "./durability/writers";
  */
 /** The same numbers at every run, so that a failure can be looked at again. */
 const SEED = 20_261_126;
-const FULL = { kills: 200, dropped: 1000, writersMs: 20_000, pages: 200 };
-const SHORT = { kills: 6, dropped: 60, writersMs: 4000, pages: 10 };
+const FULL = { kills: 200, dropped: 1000, writersMs: 20_000, pages: 200, restores: 40 };
+const SHORT = { kills: 6, dropped: 60, writersMs: 4000, pages: 10, restores: 4 };
 const FIRST_PORT = 4420;
 
 const words = process.argv.slice(2);
@@ -39,6 +40,7 @@ const PARTS: Readonly<Record<string, () => Promise<void>>> = {
   disk: () => diskFull(trial("disk")),
   damage: () => damage(trial("damage")),
   pages: () => pages(trial("pages"), size.pages),
+  restored: () => restored(trial("restored"), size.restores),
 };
 
 try {

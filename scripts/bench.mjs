@@ -16,7 +16,7 @@
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
 // npm run bench -- clocks: date-dependent tests under awkward dates and zones; --all runs every journey.
 // npm run bench -- load: pages during a backup, 50 clients, 20,000 requests, 1 GB in pieces; with a name, that part alone.
-// npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk, damage or pages, that part alone.
+// npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk, damage, pages or restored, that part alone.
 import { join } from "node:path";
 import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";

@@ -51,8 +51,9 @@ describe("parts of a bracketed sheet", () => {
       const chart = readChart(`{title${sign}Long Way}\n{tempo${sign}96}\n{time${sign}3/4}\n| A5 |`);
       expect([chart.title, chart.tempoBpm, chart.meter]).toEqual(["Long Way", 96, "3/4"]);
     }
-    // Only braces make a directive of a line without a colon.
-    expect(readChart("title Long Way\n| A5 |").title).toBeNull();
+    // Only braces make a directive of a line without a colon; as the first line it is a title whole.
+    expect(readChart("title Long Way\n| A5 |").title).toBe("title Long Way");
+    expect(readChart("| E5 |\ntitle Long Way\n| A5 |").title).toBeNull();
   });
 
   test("a pick-up and a texture in directives of one's own", () => {

@@ -18,7 +18,16 @@ const LONGEST = 250_000;
  */
 export function readChart(text: string): Chart {
   const builder = makeBuilder();
-  for (const line of linesIn(text.slice(0, LONGEST))) readLine(line, builder);
+  const lines = linesIn(text.slice(0, LONGEST));
+  const title = titleLine(lines);
+  for (const line of lines) {
+    if (line !== title) {
+      readLine(line, builder);
+      continue;
+    }
+    builder.set({ title: line.text.trim() });
+    builder.keep(line, line.text.trim(), "directive");
+  }
   if (text.length > LONGEST) {
     const last = linesIn(text.slice(0, LONGEST)).at(-1);
     if (last) {
@@ -56,6 +65,30 @@ function readLine(line: Line, builder: ChartBuilder): void {
     case "text":
       builder.keep(line, line.text.trim(), isComment(line.text) ? "comment" : "lyric");
   }
+}
+
+const LONGEST_TITLE = 60;
+
+/**
+ * The first line where it is a title: words that are no part of a song, with no more words right under them. Sheets begin so
+ * (common practice).
+ */
+function titleLine(lines: readonly Line[]): Line | null {
+  const at = lines.findIndex(({ text }) => text.trim() !== "");
+  const [first, next] = [lines[at], lines[at + 1]];
+  if (!first || !next || first.text.trim().length > LONGEST_TITLE) return null;
+  const isTitle = isWords(first) && !isComment(first.text) && /\p{L}/u.test(first.text);
+  return isTitle && !isWords(next) && lines.slice(at + 1).some((line) => !isBlank(line))
+    ? first
+    : null;
+}
+
+function isWords({ text }: Line): boolean {
+  return kindOfLine(text, null).kind === "text";
+}
+
+function isBlank({ text }: Line): boolean {
+  return text.trim() === "";
 }
 
 function isComment(text: string): boolean {

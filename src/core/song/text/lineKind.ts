@@ -13,14 +13,40 @@ type LineKind =
   | { readonly kind: "heading"; readonly name: string; readonly times: number }
   | { readonly kind: "bars" | "sheet" | "counts" | "chords" | "text" };
 
-const PART =
-  "(?:intro|verse|pre[-\\s]?chorus|chorus|bridge|solo|interlude|outro)(?:\\s{1,3}\\d{1,3})?";
+/** What players call the parts of a song (common practice). */
+const PART_WORDS = [
+  "intro",
+  "verse",
+  "pre(?:[-\\s]?chorus)?",
+  "chorus",
+  "post[-\\s]?chorus",
+  "refrain",
+  "hook",
+  "riff",
+  "bridge",
+  "breakdown",
+  "break",
+  "middle\\s{1,3}(?:8|eight)",
+  "solo",
+  "interlude",
+  "instrumental",
+  "outro",
+  "ending",
+  "coda",
+];
+/** With a number or a letter after it; "Part" only with one. */
+const PART = `(?:(?:${PART_WORDS.join("|")})(?:\\s{1,3}(?:\\d{1,3}|[a-h]))?|part\\s{1,3}(?:\\d{1,3}|[a-z]))`;
 const PARTS = new RegExp(`^${PART}$`, "i");
+/** "V1", "CH", "PC 2": only in capitals, as words are not. A "V" alone is a chord of a key. */
+const SHORT_PARTS = /^(?:V\s?\d{1,2}|(?:CH|PC|BR)(?:\s?\d{1,2})?)$/;
 /** "Intro - Am G": a part's name, and chords after it without a colon. */
 const PART_BEFORE_CHORDS = new RegExp(
   `^\\s{0,20}(${PART}(?:\\s{1,3}\\(?[x×]\\d{1,4}\\)?)?)\\s{1,20}(?:[-–—]\\s{1,20})?(?=[^\\s\\d:]\\S*\\s+\\S)`,
   "i",
 );
+/** A name of the player's own in brackets or before a colon, and what stands after it. */
+const BRACKETED = /^\[([^\]]+)\]:?([^[\]|]*)$/;
+const LABELLED = /^([^|[\]{}:]{1,60}):([^:|[\]]*)$/;
 /** No heading is longer; what is longer is not looked at as one. */
 const LONGEST_HEADING = 80;
 /** At the end of "Chorus x2", "Chorus (2x)", "Chorus - x2". */
@@ -44,8 +70,8 @@ export function kindOfLine(text: string, key: Key | null): LineKind {
 }
 
 /**
- * The name of a section, and how often it is played: "[Chorus x2]", "[Chorus] x2", "Verse 1:", "Outro". A bracket that
- * reads as a chord is one.
+ * The name of a section, and how often it is played: "[Chorus x2]", "[Chorus] x2", "Verse 1:", "The loud bit: (x2)",
+ * "Outro", "V1". A bracket that reads as a chord is one.
  *
  * @example readHeading("Chorus x2:", null) // { name: "Chorus", times: 2 }
  */
@@ -55,17 +81,16 @@ export function readHeading(
 ): { readonly name: string; readonly times: number } | null {
   const whole = text.trim();
   if (whole.length > LONGEST_HEADING) return null;
-  const [, bracketed, after = ""] = /^\[([^\]]+)\]:?([^[\]|]*)$/.exec(whole) ?? [];
-  const labelled = /^([^|[\]{}:]{1,60}):$/.exec(whole)?.[1];
-  const [inner, isMarked] = [bracketed ?? labelled ?? whole, bracketed ?? labelled];
-  if (bracketed !== undefined && isChordWord(bracketed.trim(), key)) return null;
-  if (bracketed?.startsWith("*")) return null;
-  const said = timesOf(inner.trim());
+  const bracketed = BRACKETED.exec(whole);
+  const [, marked, after = ""] = bracketed ?? LABELLED.exec(whole) ?? [];
+  if (bracketed && marked !== undefined && isChordWord(marked.trim(), key)) return null;
+  if (bracketed && marked?.startsWith("*")) return null;
+  const said = timesOf((marked ?? whole).trim());
   const saidAfter = after.trim() === "" ? { base: "", times: 1 } : timesOf(after.trim());
   const name = said.base.trim();
-  // What stands after a bracket and is no number of times is sung.
+  // What stands after a bracket or a colon and is no number of times is sung, or said of the song.
   if (saidAfter.base !== "" || name === "") return null;
-  if (isMarked === undefined && !PARTS.test(name)) return null;
+  if (marked === undefined && !PARTS.test(name) && !SHORT_PARTS.test(name)) return null;
   return { name, times: Math.max(1, said.times * saidAfter.times) };
 }
 

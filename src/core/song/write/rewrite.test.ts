@@ -27,6 +27,23 @@ describe("saying something anew", () => {
     expect(sayTexture("| A5 |", 0, "muted")).toBe("Texture: muted\n| A5 |");
   });
 
+  test("one texture after the other leaves one line, with a heading or without", () => {
+    for (const text of [
+      "| A5 |",
+      "Tempo: 96\n\n| A5 |\n| D5 |",
+      "Verse\nCapo 2\n| A5 |",
+      "A5  D5\nwords\n",
+    ]) {
+      const many = ["muted", "ringing", "muted eighths", "choked", "down"].reduce(
+        (written, texture) => sayTexture(written, 0, texture),
+        text,
+      );
+      expect(many.match(/Texture:/g)).toHaveLength(1);
+      expect(many).toContain("Texture: down");
+      expect(sayTexture(many, 0, null)).toBe(text);
+    }
+  });
+
   test("a chord's texture, written after it", () => {
     const text = "| A5 . D5~muted . |";
     const places = readChart(text).sections[0]?.bars[0]?.chords.flatMap(({ place }) => place ?? []);

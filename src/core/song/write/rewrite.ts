@@ -40,10 +40,11 @@ export function sayTexture(text: string, section: number, texture: string | null
   const heading = readChart(text).sections[section];
   if (!heading) return text;
   const lines = linesIn(text);
-  // What is said of a section stands between its heading and its first bar.
+  // What is said of a section stands between its heading and its first bar; without a heading, anywhere above that.
   const firstBar = heading.bars[0]?.line ?? heading.line;
-  const said = lines.find(
-    (line) => line.number >= heading.line && line.number < firstBar && factIn(line, TEXTURE_NAMES),
+  const firstLine = heading.name === "" && section === 0 ? 1 : heading.line;
+  const said = lines.findLast(
+    (line) => line.number >= firstLine && line.number < firstBar && factIn(line, TEXTURE_NAMES),
   );
   if (said) {
     if (texture !== null) {
