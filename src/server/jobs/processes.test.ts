@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { afterAll, afterEach, beforeAll, describe, expect, test } from "@jest/globals";
+import { afterAll, afterEach, beforeAll, describe, expect, jest, test } from "@jest/globals";
 import { type JobOrder } from "./messages";
 import { makeProcesses, type Processes } from "./processes";
 
@@ -29,6 +29,8 @@ let folder: string;
 let script: string;
 let made: Processes[] = [];
 beforeAll(() => {
+  // What a process says before it ends is passed on, and would look like the words of this one.
+  jest.spyOn(console, "error").mockImplementation(() => undefined);
   folder = mkdtempSync(join(tmpdir(), "tenon-jobs-"));
   script = join(folder, "script.mjs");
   writeFileSync(script, SCRIPT);

@@ -1,4 +1,5 @@
 import { fork, type ChildProcess } from "node:child_process";
+import { Socket } from "node:net";
 import { Refused, WordedError } from "@/server/edge";
 import { type JobOrder, type JobReport } from "./messages";
 
@@ -48,8 +49,18 @@ export function makeProcesses(options: Options): Processes {
     // Without the options of this process, which may load more than a job needs.
     const env = { ...process.env, NODE_OPTIONS: "" };
     const execArgv = [`--max-old-space-size=${maxHeapMb}`];
-    const child = fork(script, { env, execArgv, serialization: "advanced" });
+    const child = fork(script, {
+      env,
+      execArgv,
+      serialization: "advanced",
+      stdio: ["ignore", "inherit", "pipe", "ipc"],
+    });
     child.on("error", (error) => console.error("A process for long work failed:", error));
+    child.stderr?.setEncoding("utf8").on("data", (words: string) => {
+      console.error("A process for long work says:", words);
+    });
+    // What it may still say keeps nobody from ending.
+    if (child.stderr instanceof Socket) child.stderr.unref();
     return child;
   };
 
