@@ -13,19 +13,19 @@ export function askCommand(command: string, args: unknown): CommandAnswer {
   return JSON.parse(answerNow(JSON.stringify({ command, args }))) as CommandAnswer;
 }
 
-/** The answer to a line, from a command that needs no time. */
+/** The answer to a line that asks for a synchronous command. */
 export function answerNow(line: string): string {
   return lineOf(now(runLine(line)));
 }
 
-/** What a command answers that needs no time. */
+/** The result of a synchronous command. */
 export function runNow(command: Command | undefined, args: unknown): Result<unknown> {
   if (!command) throw new Error("There is no such command.");
   return now(command.run(args));
 }
 
 function now<T>(ran: T | Promise<T>): T {
-  if (ran instanceof Promise) throw new Error("This command answers later.");
+  if (ran instanceof Promise) throw new Error("This command is asynchronous.");
   return ran;
 }
 

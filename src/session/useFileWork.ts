@@ -4,18 +4,18 @@ import { type FileToSave } from "@/wire";
 import { useTell } from "./notices";
 import { saveFromServer, sendFile, useWork, type SentFile } from "./work";
 
-/** A file that the server has, and what it found in it. */
+/** An uploaded file, and what the server found in it. */
 export interface Looked<T> {
   readonly file: SentFile;
   readonly found: T;
 }
 
-/** Files that the server makes or reads, one at a time: shown while it works; problems are told to the player. */
+/** Has the server make or read files, one at a time, with progress and cancel. Problems are shown as notices. */
 export function useFileWork() {
   const tell = useTell();
   const { shown, run } = useWork();
 
-  /** The value of a result; null where there is none, which is told. */
+  /** The value of a result; null after a problem, which is shown, or where there is no result. */
   const told = <T>(result: Result<T> | null): T | null => {
     if (result && !result.ok) tell({ text: result.problem.message });
     return result?.ok ? result.value : null;

@@ -5,11 +5,11 @@ export const MAX_UPLOAD_BYTES = 2_000_000_000;
 /** Room for a log of practice of many years. */
 export const MAX_LOG_BYTES = 40_000_000;
 
-/** What the server makes as a file to be saved. */
+/** Files that the server makes for download. */
 export const FILES_TO_SAVE = ["backup", "json", "copy", "log"] as const;
 export type FileToSave = (typeof FILES_TO_SAVE)[number];
 
-/** A file that arrives in pieces: its name at the server, and where the next piece begins. */
+/** An upload under way: its id, and the offset of the next piece. */
 export interface UploadState {
   readonly id: string;
   readonly receivedBytes: number;

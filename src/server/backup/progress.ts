@@ -1,9 +1,9 @@
 import { Transform } from "node:stream";
 
-/** Told how much of the work is done, from 0 to 1. */
+/** Reports the share of the work that is done, from 0 to 1. */
 export type Progress = (share: number) => void;
 
-/** Lets bytes through and tells how many there were so far. */
+/** Passes bytes through and reports how many have passed. */
 export function countBytes(onBytes: (bytes: number) => void): Transform {
   let bytes = 0;
   return new Transform({

@@ -12,7 +12,7 @@ import { ABOUT_NAME, FILE_NAME, JSON_NAME } from "./writeBackup";
 
 /** More than a player's data will ever be, unpacked. */
 export const MAX_BACKUP_BYTES = 4_000_000_000;
-/** Backups of earlier versions say what they are at the end of their JSON, which is read whole. */
+/** Backups of earlier versions have no tenon-backup.json, so that their whole JSON must be read. */
 const MAX_JSON_BYTES = 400_000_000;
 
 /** What a backup holds. */
@@ -97,7 +97,7 @@ function damagedZip(error: unknown): Result<never> {
   return failure("in", `no whole backup: the zip is damaged or cut off (${words})`);
 }
 
-/** Errors of the system have a code that says which; those of a broken zip have none, or one of the inflater. */
+/** Tells errors of a broken zip, which have no code or one from zlib, from errors of the file system. */
 function isZipError(error: unknown): boolean {
   const { code } = error as NodeJS.ErrnoException;
   return error instanceof Error && (code === undefined || code.startsWith("Z_"));

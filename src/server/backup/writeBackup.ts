@@ -9,14 +9,14 @@ import { copyInto, dataFile, openDatabase } from "@/server/database";
 import { everythingText } from "./everything";
 import { countBytes, type Progress } from "./progress";
 
-/** What a backup holds: what it is, everything to be read by anybody, and the file that Tenon goes on with. */
+/** The files in a backup: version and hash, everything as JSON for other programs, and the database itself. */
 export const [ABOUT_NAME, JSON_NAME, FILE_NAME] = [
   "tenon-backup.json",
   "tenon.json",
   "tenon.sqlite",
 ];
 
-/** By which a damaged file is told. */
+/** Size and hash of a file, to detect damage. */
 export interface FileFacts {
   readonly bytes: number;
   readonly sha256: string;
@@ -57,7 +57,7 @@ export async function writeBackup(task: Task): Promise<void> {
     zip.addReadStreamLazy(JSON_NAME, options, (add) =>
       add(null, Readable.from(inPieces(everythingText(copy, now, { file: facts })))),
     );
-    // The file is about half of the work: all of it stands in the JSON again.
+    // The database is about half of the work; the JSON, which holds the same, is the other half.
     const counted = (): Transform =>
       countBytes((bytes) => onProgress(0.5 + (0.5 * bytes) / facts.bytes));
     zip.addReadStreamLazy(FILE_NAME, { ...options, size: facts.bytes }, (add) =>
@@ -77,7 +77,7 @@ export async function factsOf(file: string): Promise<FileFacts> {
   return { bytes: statSync(file).size, sha256: hash.digest("hex") };
 }
 
-/** The first fields of everything and the facts, without the lists between. */
+/** Version, date, player, and the size and hash of the database. */
 function everythingAbout(connection: Database, now: Date, file: FileFacts): string {
   const [first = "{"] = everythingText(connection, now);
   return `${first},"file":${JSON.stringify(file)}}`;

@@ -51,7 +51,7 @@ function lookAt(file: string, folder: string): Mark {
     const connection = new Database(file, {
       readonly: true,
       fileMustExist: true,
-      // Whoever holds the lock for longer writes through the engine; every page would wait for it here.
+      // A process that holds the lock for longer is writing through SQLite; pages must not wait for it here.
       timeout: WAIT_MS,
     });
     try {

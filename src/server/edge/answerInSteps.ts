@@ -1,18 +1,18 @@
 import { answer } from "./answer";
 
-/** What work is given that may take seconds. */
+/** Cancellation and progress of work that may take seconds. */
 export interface Steps {
-  /** Aborts when nobody waits any more. */
+  /** Aborts when the page disconnects. */
   readonly signal: AbortSignal;
-  /** Told how much is done, from 0 to 1. */
+  /** Reports the share that is done, from 0 to 1. */
   readonly onProgress: (share: number) => void;
 }
 
 export const STEPS_TYPE = "application/x-ndjson";
 
 /**
- * As `answer`. A page that accepts lines of JSON is told how far the work is, a line each, `{"progress": 0.4}`; the last line
- * is what would have been the body. The work ends where the page goes away.
+ * As `answer`, for work that takes seconds. To a page that accepts lines of JSON it reports progress, one line each:
+ * `{"progress": 0.4}`; the last line is the response body. When the page disconnects, the work is aborted.
  */
 export function answerInSteps(
   request: Request,

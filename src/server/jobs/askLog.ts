@@ -13,8 +13,8 @@ const global = globalThis as typeof globalThis & { tenonLog?: Map<string, Promis
 const kept = (global.tenonLog ??= new Map());
 
 /**
- * Asks for a part of the log. What was asked for last is kept until a round or a note is changed, and what depends on the
- * time for a minute.
+ * Runs a job that reads the log, and caches its answer until a round or a note changes. Answers that depend on the time are
+ * cached for sixty seconds.
  */
 export async function askLog<N extends LogJob>(
   name: N,
@@ -36,7 +36,7 @@ function roughly(request: object | null): object | null {
   return { ...request, atMs: Math.floor(Number(request.atMs) / MINUTE_MS) };
 }
 
-/** Changes with every change to the log. */
+/** A key that differs after every change to the log. */
 function logMark(): unknown {
   const sql = `SELECT (SELECT identity FROM data WHERE id = 1), (SELECT max(revision) FROM round),
     (SELECT max(revision) FROM journal)`;

@@ -23,7 +23,7 @@ import { readLog, readPractice, readTimedRounds, roundsByTime } from "@/server/p
 import { guitarKeeper } from "@/server/tables";
 import { type LocalTime, type LogFilter } from "@/state";
 
-/** What a job has to work with. */
+/** The data, a folder and the progress callback that a job is given. */
 export interface JobContext {
   /** The data, to be read; opened at first use. */
   readonly reading: () => Database;
@@ -36,13 +36,13 @@ export interface JobContext {
 
 type Job = (request: never, context: JobContext) => unknown;
 
-/** A file that a job made. */
+/** Path and size of a file that a job wrote. */
 interface MadeFile {
   readonly path: string;
   readonly bytes: number;
 }
 
-/** Everything that may take longer than a request may wait: each is run in another process than the server's. */
+/** The work that is too long or too large for the server's own process. Each job runs in a child process. */
 export const JOBS = {
   writeBackup: (_: null, { reading, folder, onProgress }) =>
     made(folder, (path) =>

@@ -1,4 +1,4 @@
-// What runs in a process of its own: takes one job at a time from the server and reports to it.
+// Entry point of a child process: runs one job at a time for the server and reports back.
 import { statSync } from "node:fs";
 import Database from "better-sqlite3";
 import { sqliteCode } from "@/server/database";
@@ -12,7 +12,7 @@ const PROGRESS_EVERY_MS = 100;
 const report = (message: JobReport) => void process.send?.(message);
 
 process.on("message", (order: JobOrder) => void run(order));
-// The server is gone.
+// The server has exited.
 process.on("disconnect", () => process.exit());
 
 async function run({ name, request, file, folder }: JobOrder): Promise<void> {
@@ -56,7 +56,7 @@ function openToWrite(file: string): Database.Database {
   return connection;
 }
 
-/** The connection stays open between jobs, with what was worked out for it, until another file has its name. */
+/** Kept open between jobs, so that what is cached for the connection stays; reopened when the file was replaced. */
 let open: { readonly key: string; readonly connection: Database.Database } | undefined;
 
 function openToRead(file: string): Database.Database {

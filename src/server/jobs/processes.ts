@@ -3,24 +3,24 @@ import { Socket } from "node:net";
 import { Refused, WordedError } from "@/server/edge";
 import { type JobOrder, type JobReport } from "./messages";
 
-/** How processes for jobs are kept. */
+/** Limits of the child processes. */
 interface Options {
   /** The script that each of them runs. */
   readonly script: string;
-  /** So many at once; further jobs wait in their order. */
+  /** Further jobs wait in a queue. */
   readonly maxProcesses: number;
-  /** One that has nothing to do for so long is ended. */
+  /** An idle process is ended after this time. */
   readonly idleMs: number;
   readonly maxHeapMb: number;
 }
 
 interface RunOptions {
-  /** Ends the job, and the process with it. */
+  /** Aborting kills the process and with it the job. */
   readonly signal?: AbortSignal | undefined;
   readonly onProgress?: ((share: number) => void) | undefined;
 }
 
-/** Processes that take jobs, one at a time each. */
+/** A pool of child processes, each of which runs one job at a time. */
 export interface Processes {
   /** Throws a `WordedError`, a `JobFailed`, or the signal's reason. */
   readonly run: (order: JobOrder, options?: RunOptions) => Promise<unknown>;
@@ -59,7 +59,7 @@ export function makeProcesses(options: Options): Processes {
     child.stderr?.setEncoding("utf8").on("data", (words: string) => {
       console.error("A process for long work says:", words);
     });
-    // What it may still say keeps nobody from ending.
+    // An open pipe would keep the server from exiting.
     if (child.stderr instanceof Socket) child.stderr.unref();
     return child;
   };
@@ -82,7 +82,7 @@ export function makeProcesses(options: Options): Processes {
     waiting.shift()?.();
     if (!isUsable) return void child.kill("SIGKILL");
     idle.push(child);
-    // Nothing waits for it, so that it keeps nobody from ending.
+    // An idle child must not keep the server from exiting.
     child.unref();
     child.channel?.unref();
     const timer = setTimeout(() => {
@@ -158,7 +158,7 @@ function reportFrom(
   });
 }
 
-/** The engine ends its process where the heap is full; the system ends one that takes too much of the machine. */
+/** V8 aborts when the heap is full; the system kills a process that takes too much memory. */
 function isOutOfMemory(code: number | null, ending: NodeJS.Signals | null): boolean {
   const ABORTED = 134;
   return code === ABORTED || ending === "SIGABRT" || ending === "SIGKILL" || ending === "SIGTRAP";

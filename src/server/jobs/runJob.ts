@@ -5,11 +5,11 @@ import { JobFailed, makeProcesses, type Processes } from "./processes";
 
 /** Bundled beside the command line (scripts/lib/setup.mjs). */
 const SCRIPT = join(process.cwd(), "dist", "jobs.mjs");
-/** Room for the largest files that are read, and little enough for a small machine. */
+/** Enough for the largest file that is read, and within the memory of a small machine. */
 const MAX_HEAP_MB = 450;
 const MINUTE_MS = 60_000;
 
-/** Parts of the log are asked for by pages, which must not wait behind a backup. */
+/** Pages need these at once, so they have a process of their own and never queue behind a backup. */
 const LOG_JOBS: readonly JobName[] = ["readLog", "readPractice", "readTimedRounds"];
 
 interface Shared {
@@ -37,7 +37,7 @@ const shared = (global.tenonJobs ??= {
 interface RunOptions {
   readonly signal?: AbortSignal | undefined;
   readonly onProgress?: ((share: number) => void) | undefined;
-  /** Where the job puts the files that it makes. */
+  /** Folder for the files that the job writes. */
   readonly folder?: string;
 }
 

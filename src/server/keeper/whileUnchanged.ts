@@ -9,8 +9,8 @@ interface Known {
 const knownOf = new WeakMap<Database, Known>();
 
 /**
- * What the work gives for the data as they are, under a name; done again once anything in them was changed, by whichever
- * connection. The result is shared and must not be changed.
+ * Caches the result of `work` under a name until anything in the database changes, through this connection or another.
+ * Callers share the result and must not change it.
  */
 export function whileUnchanged<T>(connection: Database, name: string, work: () => T): T {
   let known = knownOf.get(connection);
@@ -21,12 +21,12 @@ export function whileUnchanged<T>(connection: Database, name: string, work: () =
   }
   if (known.results.has(name)) return known.results.get(name) as T;
   const result = work();
-  // What the work itself changed is in its result.
+  // Work that changed the database itself is not cached.
   if (stateOf(connection) === state) known.results.set(name, result);
   return result;
 }
 
-/** Differs after every change: the engine counts its own changes, and notices those of other connections. */
+/** Differs after every change: `total_changes` counts those of this connection, `data_version` those of others. */
 function stateOf(connection: Database): string {
   const own = prepared(connection, "SELECT total_changes()").pluck().get();
   const others = connection.pragma("data_version", { simple: true });

@@ -3,7 +3,7 @@ import { type Steps } from "@/server/edge";
 import { runJob } from "@/server/jobs";
 import { type FileToSave } from "@/wire";
 
-/** A file that was made to be saved by the browser. */
+/** A file on disk, ready for download. */
 export interface ReadyFile {
   readonly path: string;
   readonly name: string;
@@ -18,7 +18,7 @@ const MAKERS = {
   log: { job: "writeLogTable", stem: "practice", ending: "csv", type: "text/csv; charset=utf-8" },
 } as const satisfies Readonly<Record<FileToSave, object>>;
 
-/** Has a file made in another process. */
+/** Makes a file in a child process. */
 export async function makeFile(kind: FileToSave, steps: Partial<Steps>): Promise<ReadyFile> {
   const { job, stem, ending, type } = MAKERS[kind];
   const work = makeWorkFolder();

@@ -1,16 +1,16 @@
 import { failure, type Result } from "@/core/result";
 
-/** What a page gives along with work that may take seconds. */
+/** Cancellation and progress of work that may take seconds. */
 export interface WorkOptions {
   readonly signal: AbortSignal;
-  /** Told how much is done, from 0 to 1. */
+  /** Receives the share that is done, from 0 to 1. */
   readonly onProgress: (share: number) => void;
 }
 
 const STEPS_TYPE = "application/x-ndjson";
 const NO_ANSWER = "Tenon does not answer. Is it still running?";
 
-/** Asks the server for something that may take seconds. Throws where the signal ends it. */
+/** Sends a request that may take seconds, and reports its progress. Throws when the signal aborts. */
 export async function askInSteps<T>(
   path: string,
   body: Blob | string | null,

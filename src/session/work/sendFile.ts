@@ -7,17 +7,17 @@ const [TRIES, PAUSE_MS] = [40, 750];
 /** What is wrong with a piece on its way, or with the way. */
 const WORTH_ANOTHER_TRY = ["server", "sha256", "input"];
 
-/** A file that the server can read, as often as it is asked to. */
+/** A file on the server, for one or more requests. */
 export interface SentFile {
-  /** Asks the server to work on the file, at an address that may have a query. Throws where the signal ends it. */
+  /** Sends a request about the file; `path` may have a query. Throws when the signal aborts. */
   readonly ask: <T>(path: string, options: WorkOptions) => Promise<Result<T>>;
-  /** The server forgets the file. */
+  /** Deletes the file from the server. */
   readonly drop: () => void;
 }
 
 /**
- * Sends a file to the server: a large one in pieces, each of them again where it does not arrive, so that a server that
- * was started anew goes on with what it has. Throws where the signal ends it.
+ * Uploads a file, a large one in pieces. A piece that is lost is sent again, and after a restart of the server the upload
+ * continues where it was. Throws when the signal aborts.
  */
 export async function sendFile(file: Blob, options: WorkOptions): Promise<Result<SentFile>> {
   if (file.size <= PIECE_BYTES) {

@@ -2,15 +2,15 @@ import { useEffect, useRef, useState } from "react";
 import { useEvent } from "@/ui/controls";
 import { type WorkOptions } from "./askInSteps";
 
-/** What takes time, as it is shown. */
+/** Work under way, for the progress line. */
 export interface ShownWork {
   readonly text: string;
-  /** From 0 to 1; null where nobody knows yet. */
+  /** From 0 to 1; null before the first report. */
   readonly share: number | null;
   readonly cancel: () => void;
 }
 
-/** Work that takes time, one piece at a time: it is shown with how far it is, may be cancelled, and ends with the part of the page. */
+/** Runs one piece of work at a time, with progress and cancel. Unmounting cancels it. */
 export function useWork() {
   const [shown, setShown] = useState<ShownWork | null>(null);
   const ending = useRef<AbortController | null>(null);
