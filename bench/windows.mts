@@ -28,7 +28,7 @@ async function typeSlowly(page: Page, text: string): Promise<void> {
   }
 }
 
-/** A word with the window's letter and the run in it, spelt so that no chord is in it. */
+/** A word that identifies window and run, and that cannot be read as a chord. */
 const wordOf = (letter: string, run: number) => `zz${letter}${run}zz`;
 const texts = (data: Database.Database, sql: string) =>
   data.prepare<[], string>(sql).pluck().all().join("\n");

@@ -157,8 +157,8 @@ test("a large file goes on arriving after the server was started again", async (
     });
     await page.getByLabel("A table of rounds").setInputFiles(LARGE_LOG);
     await expect(page.getByText("Sending the table")).toBeVisible();
-    await page.getByRole("button", { name: "Add 90000 rounds" }).click({ timeout: 60_000 });
-    const added = page.getByText("90000 rounds are added to the log.");
+    await page.getByRole("button", { name: "Add 90,000 rounds" }).click({ timeout: 60_000 });
+    const added = page.getByText("90,000 rounds are added to the log.");
     await expect(added).toBeVisible({ timeout: 60_000 });
     expect(pieces).toBeGreaterThanOrEqual(4);
   });

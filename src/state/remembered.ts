@@ -1,10 +1,10 @@
-/** Longer texts are seldom the same, and would take much memory. */
+/** Longer texts seldom repeat and would take much memory. */
 const LONGEST_TEXT = 2000;
 const MAX_TEXTS = 500;
 
 /**
- * A function of a text that remembers what the last texts gave: in a log of practice the same tunings and changes stand in
- * thousands of rows. The results are shared and must not be changed.
+ * Caches the results of a function of a text: in a log, the same tunings and changes stand in thousands of rows. Callers
+ * share the results and must not change them.
  */
 export function remembered<T>(read: (text: string) => T): (text: string) => T {
   const known = new Map<string, T>();

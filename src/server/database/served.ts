@@ -1,14 +1,4 @@
-import {
-  accessSync,
-  constants,
-  copyFileSync,
-  existsSync,
-  mkdtempSync,
-  renameSync,
-  rmSync,
-  statSync,
-} from "node:fs";
-import { tmpdir } from "node:os";
+import { renameSync, rmSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { type Database } from "better-sqlite3";
 import { listCopies, makeCopy } from "./copies";
@@ -18,6 +8,7 @@ import { giveNewIdentity } from "./identity";
 import { lockHolder, takeLock, type FolderLock } from "./lock";
 import { lostText } from "./lostText";
 import { ensureFolder, openDatabase } from "./open";
+import { copyToLookAt, whyReadOnly } from "./readOnly";
 import { beginRecord, lostLines, readRecord, type RecordLine, type RecordWriter } from "./record";
 import { DataTrouble, isDamage, isLocked } from "./trouble";
 import { clearWork } from "./workFolder";
@@ -244,30 +235,6 @@ function copyDaily(connection: Database, folder: string): void {
   } catch (error) {
     console.warn("Today's copy of the data could not be made:", error);
   }
-}
-
-/** Why the data cannot be written; null where they can. */
-function whyReadOnly(folder: string): string | null {
-  const file = dataFile(folder);
-  if (!existsSync(file)) return null;
-  for (const path of [folder, file]) {
-    try {
-      accessSync(path, constants.W_OK);
-    } catch {
-      return `${path} is read-only`;
-    }
-  }
-  return null;
-}
-
-/** The engine cannot read its log in a folder that it cannot write to, so that a copy elsewhere is looked at. */
-function copyToLookAt(folder: string): string {
-  const target = mkdtempSync(join(tmpdir(), "tenon-read-only-"));
-  for (const ending of ["", "-wal"]) {
-    const source = dataFile(folder) + ending;
-    if (existsSync(source)) copyFileSync(source, dataFile(target) + ending);
-  }
-  return target;
 }
 
 function markOf(file: string): FileMark | null {

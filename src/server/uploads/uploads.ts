@@ -23,7 +23,7 @@ interface Upload {
   readonly receivedBytes: number;
 }
 
-/** A piece of a file as it was sent. */
+/** A piece of a file, with its offset and hash. */
 interface Piece {
   readonly offset: number;
   readonly bytes: Uint8Array;

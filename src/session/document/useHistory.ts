@@ -31,7 +31,7 @@ function isSameIn<T extends object>(value: T, fields: Partial<T>): boolean {
   return Object.entries(fields).every(([name, field]) => {
     const before: unknown = value[name as keyof T];
     if (field === before) return true;
-    // A text may be very long; only what is made of parts need be compared by them.
+    // Different strings need no further comparison, and a chart may be very long.
     return typeof field === "object" && JSON.stringify(field) === JSON.stringify(before);
   });
 }

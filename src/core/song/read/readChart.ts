@@ -70,8 +70,8 @@ function readLine(line: Line, builder: ChartBuilder): void {
 const LONGEST_TITLE = 60;
 
 /**
- * The first line where it is a title: words that are no part of a song, with no more words right under them. Sheets begin so
- * (common practice).
+ * The title, where the chart begins with one: a first line of words that is no heading, and no words on the line below it
+ * (common practice for chord sheets).
  */
 function titleLine(lines: readonly Line[]): Line | null {
   const at = lines.findIndex(({ text }) => text.trim() !== "");

@@ -89,5 +89,5 @@ export function LogTools({ onChanged }: { readonly onChanged: () => void }) {
 }
 
 function roundsText(count: number): string {
-  return count === 1 ? "1 round" : `${count} rounds`;
+  return count === 1 ? "1 round" : `${count.toLocaleString("en")} rounds`;
 }

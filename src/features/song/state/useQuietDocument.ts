@@ -1,11 +1,11 @@
 import { useEffect, useState } from "react";
 import { type SongDocument } from "./useSongDocument";
 
-/** A chart of more characters takes so long to read that each key would wait for it. */
+/** Reading a longer chart takes too long to do it at every key. */
 const LONG_CHART = 12_000;
 const QUIET_MS = 500;
 
-/** The document; while somebody types in a long chart, as it was before. */
+/** The document. While the player types in a long chart, the version from before the typing. */
 export function useQuietDocument(document: SongDocument): SongDocument {
   const [quiet, setQuiet] = useState(document);
   const { chart } = document.song;
