@@ -31,6 +31,7 @@ const CORE_ORDER = [
   "route",
   "plan",
   "arrangement",
+  "playing",
   "compare",
   "recall",
   "drill",

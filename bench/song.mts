@@ -5,8 +5,8 @@ import { quantile } from "./median";
 
 /**
  * The Song room in a real browser on a production build: from a pasted chart of 64 chords to the painted way; from a key
- * to the painted text while the way is worked out; clicks rendered offline; and how far ahead sounds are scheduled while
- * the page hangs.
+ * to the painted text while the way is worked out; clicks rendered offline; how far ahead sounds are scheduled while the
+ * page hangs; how long after a chord is heard its name is painted; and how much the page shifts until it has played.
  */
 const RUNS = 20;
 const KEYS = 40;
@@ -16,6 +16,9 @@ const WHOLE = "Am F C G Dm E7 Am Fmaj7 C/E G D7 Gm".split(" ");
 const BLOCK_MS = 450;
 /** The other ways take as long; the next chart is pasted when all is quiet. */
 const SETTLE_MS = 2500;
+/** A chord a beat at 100 bpm. */
+const MARKED_BEATS = 24;
+const BEAT_S = 0.6;
 
 await withDemo(async ({ browser, address }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -24,8 +27,10 @@ await withDemo(async ({ browser, address }) => {
   await page.evaluate("globalThis.__name = (work) => work");
   await page.getByRole("button", { name: "Your songs" }).click();
   await page.getByRole("button", { name: "New song" }).click();
-  await page.locator("[data-editor=chart] .cm-content").waitFor();
   await page.getByRole("button", { name: "Your songs" }).click();
+  // The picture appears with the first chord.
+  await page.getByRole("button", { name: "An example" }).click();
+  await page.locator("[data-picture=path] [data-chord]").first().waitFor();
   for (const [name, words] of [
     ["fives", FIVES],
     ["whole chords", WHOLE],
@@ -53,7 +58,79 @@ await withDemo(async ({ browser, address }) => {
     `${clicks.clicks} clicks in five minutes offline: jitter ${clicks.jitterMs?.toFixed(3)} ms, drift ${clicks.driftMs?.toFixed(3)} ms`,
   );
   console.log(await leadsWhileBlocked(page));
+  report("a mark painted after its sound is heard", await marksAfterSound(page));
+  console.log(
+    await layoutShift(await browser.newPage({ viewport: { width: 1280, height: 800 } }), address),
+  );
 });
+
+/** Plays a chord a beat: how long after each is heard its name is painted, in ms. */
+async function marksAfterSound(page: Page): Promise<readonly number[]> {
+  await paste(page, `Tempo: 100\n${"| A5 D5 E5 G5 |\n".repeat(MARKED_BEATS / 4)}`);
+  await page.evaluate(() => {
+    const state = {
+      firstS: Infinity,
+      context: null as AudioContext | null,
+      paintedS: [] as number[],
+    };
+    const start = AudioBufferSourceNode.prototype.start;
+    AudioBufferSourceNode.prototype.start = function (when = 0, ...rest) {
+      state.context = this.context as AudioContext;
+      state.firstS = Math.min(state.firstS, when);
+      start.call(this, when, ...rest);
+    };
+    const afterPaint = new MessageChannel();
+    afterPaint.port1.onmessage = () => {
+      const { context } = state;
+      if (context) state.paintedS.push(context.currentTime - (context.outputLatency || 0));
+    };
+    let shown = "";
+    new MutationObserver(() => {
+      const view = document.querySelector("[data-playing]");
+      if (!view || view.querySelector("[data-count]")) return;
+      const name = view.querySelector("[aria-label=Now] [data-chord-name]")?.textContent ?? "";
+      if (name === shown) return;
+      shown = name;
+      requestAnimationFrame(() => afterPaint.port2.postMessage(null));
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+    Object.assign(window, { tenonMarks: state });
+  });
+  await page.getByRole("button", { name: "Play", exact: true }).click();
+  await page.locator("[data-playing]").waitFor();
+  await page.locator("[data-playing]").waitFor({ state: "detached", timeout: 60_000 });
+  const [firstS, paintedS] = (await page.evaluate("[tenonMarks.firstS, tenonMarks.paintedS]")) as [
+    number,
+    number[],
+  ];
+  // The first sound is the count-in's, on a beat.
+  return paintedS.map((at) => {
+    const beats = (at - firstS) / BEAT_S;
+    return 1000 * BEAT_S * (beats - Math.floor(beats));
+  });
+}
+
+/** How much of the page moves by itself, from its first paint until a song has played for some bars. */
+async function layoutShift(page: Page, address: string): Promise<string> {
+  await page.addInitScript(() => {
+    Object.assign(window, { tenonShift: 0 });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as (PerformanceEntry & {
+        readonly value: number;
+        readonly hadRecentInput: boolean;
+      })[]) {
+        if (!entry.hadRecentInput)
+          (window as unknown as { tenonShift: number }).tenonShift += entry.value;
+      }
+    }).observe({ type: "layout-shift", buffered: true });
+  });
+  await page.goto(`${address}/song`, { waitUntil: "networkidle" });
+  await page.waitForTimeout(SETTLE_MS);
+  const loaded = Number(await page.evaluate("tenonShift"));
+  await page.getByRole("button", { name: "Play", exact: true }).click();
+  await page.waitForTimeout(14_000);
+  const played = Number(await page.evaluate("tenonShift"));
+  return `layout shift: ${loaded.toFixed(3)} when loaded, ${(played - loaded).toFixed(3)} while it plays`;
+}
 
 /** Bars of one chord each, another order every time, so that nothing is known from the time before. */
 function chartOf(words: readonly string[], turn: number): string {
@@ -144,7 +221,7 @@ async function leadsWhileBlocked(page: Page): Promise<string> {
     };
     Object.assign(window, { tenonLeads: leads });
   });
-  await page.getByRole("button", { name: "Play along" }).click();
+  await page.getByRole("button", { name: "Play", exact: true }).click();
   await page.waitForTimeout(1500);
   const before = Number(await page.evaluate("tenonLeads.length"));
   for (let block = 0; block < 12; block++) {

@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
 import { expect, forgetChoice, openNeck, takeTuning, test, toRig } from "./fixtures";
-import { openSong, stops } from "./songPage";
+import { choose, openSong, stops } from "./songPage";
 
 /** What a theme can change: a page has the same elements in both. */
 const COLOUR_RULES = ["color-contrast", "link-in-text-block"];
@@ -105,8 +105,12 @@ test.describe("axe finds nothing to mend in either theme", () => {
     await page.keyboard.press("w");
     await expect(page.getByRole("list", { name: "Grips to pin" })).toBeVisible();
     await expectNoViolations(page);
-    for (const panel of ["Limits", "Texture", "Key", "Your songs", "How it plays"]) {
-      await page.getByRole("button", { name: panel, exact: true }).first().click();
+    for (const panel of ["Limits", "Texture", "Key and forms"]) {
+      await choose(page, "Shape it", panel);
+      await expectNoViolations(page);
+    }
+    for (const panel of ["Edit", "Your songs", "How it plays"]) {
+      await page.getByRole("button", { name: panel, exact: true }).click();
       await expectNoViolations(page);
     }
   });
@@ -115,23 +119,23 @@ test.describe("axe finds nothing to mend in either theme", () => {
     await openSong(page);
     await expect(stops(page).first()).toBeVisible();
     await page.keyboard.press("w");
-    await page.getByRole("button", { name: "Compare" }).click();
+    await page.getByRole("button", { name: "Compare two" }).click();
     await expect(page.getByRole("dialog")).toContainText("Neither is wrong");
     await expectNoViolations(page);
     await page.keyboard.press("Escape");
-    await page.getByRole("button", { name: "Sheet" }).click();
+    await choose(page, "Share", "Sheet");
     await expect(page.getByRole("dialog", { name: "Song as a sheet" })).toBeVisible();
     await expectNoViolations(page);
     await page.keyboard.press("Escape");
     await page.keyboard.press("v");
-    await expect(page.getByRole("button", { name: "Leave the stage view" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Leave the stage" })).toBeVisible();
     await expectNoViolations(page);
   });
 
   test("Saving a song, and bringing in a file", async ({ page }) => {
     await openSong(page);
     await expect(stops(page).first()).toBeVisible();
-    await page.getByRole("button", { name: "Save as", exact: true }).click();
+    await choose(page, "Share", "Save as a file");
     await expect(page.getByRole("dialog", { name: /^Save / })).toBeVisible();
     await expectNoViolations(page);
     await page.goto("/rig/data");
@@ -174,7 +178,7 @@ test.describe("axe finds nothing to mend in either theme", () => {
     ["Guitars", "Guitars"],
     ["Tunings", "Favourites"],
     ["Retune", "Turn, in this order"],
-    ["You", "Your hand"],
+    ["You", "Your hand and level"],
     ["Data", "Your data"],
   ] as const) {
     test(`Rig, ${part}`, async ({ page }) => {

@@ -1,3 +1,4 @@
+import { choose } from "./songPage";
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
@@ -37,7 +38,7 @@ test("tablature comes in line by line, is set beside Tenon's route, kept as pinn
 
 test("a song goes out in every format, and each comes in again", async ({ page }, info) => {
   await page.goto("/song");
-  await page.getByRole("button", { name: "Save as", exact: true }).click();
+  await choose(page, "Share", "Save as a file");
   const saved: string[] = [];
   const save = async (button: string | RegExp) => {
     const [download] = await Promise.all([
@@ -70,7 +71,7 @@ test("a song goes out in every format, and each comes in again", async ({ page }
 
 test("sheets for paper, a picture and sound", async ({ page }, info) => {
   await page.goto("/song");
-  await page.getByRole("button", { name: "Save as", exact: true }).click();
+  await choose(page, "Share", "Save as a file");
   const save = async (button: string) => {
     const [download] = await Promise.all([
       page.waitForEvent("download"),
@@ -137,7 +138,7 @@ test("a song typed in for seven strings is kept on the guitar that has them, and
   await expect(page.getByText("Chord sheet, 3 bars, 3 chords, 100 bpm")).toBeVisible();
   await page.getByRole("button", { name: "Keep Under Seven" }).click();
   await page.waitForURL(/\/song\?id=/);
-  await page.getByRole("button", { name: "Save as", exact: true }).click();
+  await choose(page, "Share", "Save as a file");
   const [download] = await Promise.all([
     page.waitForEvent("download"),
     page

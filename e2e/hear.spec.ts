@@ -10,8 +10,8 @@ test("a grip is heard in four ways, clean and with gain, with a word for the ear
     page,
     "[aria-label='Hear the grip'] > :first-child [aria-pressed=true]",
   );
+  await expect(bar).toContainText("loud practice harms hearing");
   await page.keyboard.press("y");
-  await expect(notice(page)).toContainText("loud practice harms hearing");
   // It is let go by the audio clock, so this also says that the clock runs.
   await expect.poll(sounding).toEqual(["", expect.stringMatching(/^Mute/), ""]);
   await page.keyboard.press("w");

@@ -50,3 +50,16 @@ export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(900);
   await expect(badge(page)).toBeEmpty();
 }
+
+/** Chooses an entry of a menu in the header of the Song room. */
+export async function choose(page: Page, menu: "Shape it" | "Share", name: string): Promise<void> {
+  await page.getByRole("button", { name: menu }).filter({ visible: true }).click();
+  await page.getByRole("menuitem", { name, exact: true }).click();
+}
+
+/** Sets the song's tempo in the Edit panel. */
+export async function setTempo(page: Page, bpm: number): Promise<void> {
+  await page.getByRole("button", { name: "Edit", exact: true }).click();
+  await page.getByLabel("Tempo", { exact: true }).fill(String(bpm));
+  await page.keyboard.press("Enter");
+}

@@ -38,9 +38,9 @@ const PICTURES: readonly Picture[] = [
     name: "song",
     path: "/song",
     prepare: async (page) => {
-      await page.locator("[data-summary]").waitFor();
-      await page.keyboard.press("w");
-      await page.getByRole("button", { name: /^1\b.*Let the last/ }).waitFor();
+      await page.getByRole("group", { name: "Routes" }).getByRole("button").nth(2).waitFor();
+      await page.getByRole("button", { name: "Play", exact: true }).click();
+      await page.getByText("Verse, bar 2 of 28").waitFor();
     },
   },
   {
@@ -49,9 +49,9 @@ const PICTURES: readonly Picture[] = [
     prepare: async (page) => {
       await page.locator("[data-summary]").waitFor();
       await page.keyboard.press("v");
-      await page.getByRole("button", { name: "Leave the stage view" }).waitFor();
+      await page.getByRole("button", { name: "Leave the stage" }).waitFor();
       await page.keyboard.press("PageDown");
-      await page.getByText("bar 2 of 28").waitFor();
+      await page.getByText("Verse, bar 2 of 28").waitFor();
     },
   },
   { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },

@@ -39,7 +39,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         ) : (
           <Session start={start}>
             <Header />
-            <main className="mx-auto max-w-[1680px] px-4 py-4 sm:px-6">{children}</main>
+            <main className="mx-auto max-w-[1680px] px-4 py-2 sm:px-6 sm:py-4">{children}</main>
             <BringIn />
             <NoticeBar />
           </Session>

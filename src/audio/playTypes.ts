@@ -22,6 +22,10 @@ export interface PlayPlace {
   readonly count: string | null;
   /** Bar as played, from 0. */
   readonly bar: number;
+  /** Of the bar, or of the count-in, from 0. */
+  readonly beat: number;
+  /** Start of the beat, or of a chord that started within it; in quarters from the start of the song. */
+  readonly quarters: number;
   /** The chord that sounds now and the one that is gripped next, by index in the arrangement. */
   readonly chord: number | null;
   readonly next: number | null;

@@ -1,7 +1,9 @@
 import {
   countInOf,
   countWord,
+  quartersAt,
   roundOf,
+  tempoShareAt,
   type Arrangement,
   type PlayEvent,
   type Round,
@@ -10,7 +12,7 @@ import {
 import { soundingMidi } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { frequencyHz } from "@/core/pitch";
-import { pickedAt, quartersPerBeat } from "@/core/song";
+import { pickedAt, quartersPerBeat, withinTempo } from "@/core/song";
 import { makeBand, type ScheduledSound, type Sounding } from "./band";
 import { audioContext } from "./context";
 import { countVoice } from "./countVoice";
@@ -48,10 +50,10 @@ interface PlayerNews {
 const AHEAD_S = 1.6;
 const TICK_MS = 120;
 const SOON_S = 0.12;
+/** Time from reporting a place to its paint: about two frames. */
+const PAINT_S = 0.03;
 const MAX_SEGMENTS = 64;
 const MOMENT_S = 1e-4;
-const SLOWEST_BPM = 30;
-const FASTEST_BPM = 300;
 
 /** A round on the audio clock. */
 export interface StartedRound extends Round {
@@ -130,8 +132,8 @@ export async function startPlaying(
   let frame = 0;
   const show = () => {
     if (isStopped) return;
-    // What is heard now left the clock a moment ago.
-    const nowS = context.currentTime - (context.outputLatency || 0);
+    // Sound is heard one output latency late, and a change is painted PAINT_S late.
+    const nowS = context.currentTime - (context.outputLatency || 0) + PAINT_S;
     const segment = segments.findLast(({ startS }) => startS <= nowS) ?? segments[0];
     if (isOver && nowS > endS) {
       news.onEnd();
@@ -140,9 +142,9 @@ export async function startPlaying(
     if (segment) {
       // The end of a round is the beginning of the next, which in a loop lies elsewhere.
       const intoS = Math.min(Math.max(0, nowS - segment.startS), segment.lengthS - MOMENT_S);
-      const quarters = segment.startQuarters + intoS * segment.quartersPerS;
+      const quarters = quartersAt(segment, intoS);
       news.onQuarters(segment.isCountIn ? segment.startQuarters : quarters);
-      const place = placeOf(arrangement, segment, quarters);
+      const place = placeOf(arrangement, segment, quarters, tempoShareAt(segment, intoS));
       const key = JSON.stringify(place);
       if (key !== shown) news.onPlace(place);
       shown = key;
@@ -171,7 +173,7 @@ export async function startPlaying(
   }: PlayerInput): Generator<Omit<Segment, "startS">> {
     const half = options.isHalf ? 0.5 : 1;
     let own = options.tempoBpm ?? arrangement.tempoBpm;
-    const tempo = () => Math.min(FASTEST_BPM, Math.max(SLOWEST_BPM, own * half));
+    const tempo = () => withinTempo(own * half);
     const bars = Math.min(toBar ?? Infinity, arrangement.bars.length);
     let barsBefore = 0;
     if (countIn) {
@@ -229,23 +231,33 @@ function pickedOf(pitches: readonly number[], which: "low" | "mid" | "high"): re
   return pitches.slice(at, at + 1);
 }
 
-function placeOf(arrangement: Arrangement, segment: Segment, quarters: number): PlayPlace {
+function placeOf(
+  arrangement: Arrangement,
+  segment: Segment,
+  quarters: number,
+  tempoShare: number,
+): PlayPlace {
   const { chords, bars } = arrangement;
   const { round, tempoBpm, isCountIn } = segment;
-  const at = isCountIn ? segment.startQuarters + segment.lengthS * segment.quartersPerS : quarters;
+  const at = isCountIn ? quartersAt(segment, segment.lengthS) : quarters;
   const bar = Math.max(
     0,
     bars.findLastIndex(({ start }) => start <= at + 1e-6),
   );
   const meter = bars[bar]?.meter ?? "4/4";
+  const beatLength = quartersPerBeat(meter);
+  const beatsFrom = isCountIn ? segment.startQuarters : (bars[bar]?.start ?? 0);
+  const beat = Math.max(0, Math.floor((quarters - beatsFrom) / beatLength + 1e-6));
   const chord = isCountIn ? -1 : chords.findLastIndex(({ start }) => start <= quarters + 1e-6);
   const next = chords.findIndex(({ start }) => start > (isCountIn ? at - 1e-6 : quarters + 1e-6));
   return {
-    count: isCountIn ? countWord(quarters - segment.startQuarters, quartersPerBeat(meter)) : null,
+    count: isCountIn ? countWord(quarters - segment.startQuarters, beatLength) : null,
     bar,
+    beat,
+    quarters: Math.max(beatsFrom + beat * beatLength, chords[chord]?.start ?? -Infinity),
     chord: chord < 0 ? null : chord,
     next: next < 0 ? null : next,
     round,
-    tempoBpm,
+    tempoBpm: tempoBpm * tempoShare,
   };
 }

@@ -1,6 +1,14 @@
 "use client";
 
-import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+} from "react";
 
 /** A short message to the player that disappears by itself, with an undo where there is one. */
 export interface Notice {
@@ -16,8 +24,12 @@ interface ShownNotice {
   readonly dismiss: () => void;
 }
 
-/** Two contexts, so that a notice re-renders only itself: `tell` never changes. */
+/** Holds notices back until the returned function is called. */
+type HoldBack = () => () => void;
+
+/** Separate contexts, so that a notice re-renders only itself: `tell` and `holdBack` never change. */
 const TellContext = createContext<Tell | null>(null);
+const HoldBackContext = createContext<HoldBack | null>(null);
 const ShownContext = createContext<ShownNotice | null>(null);
 
 interface NoticesProps {
@@ -27,10 +39,20 @@ interface NoticesProps {
 
 export function Notices({ first, children }: NoticesProps) {
   const [notice, setNotice] = useState(first);
-  const shown = useMemo(() => ({ notice, dismiss: () => setNotice(null) }), [notice]);
+  const [holders, setHolders] = useState(0);
+  const holdBack = useCallback(() => {
+    setHolders((old) => old + 1);
+    return () => setHolders((old) => old - 1);
+  }, []);
+  const shown = useMemo(
+    () => ({ notice: holders > 0 ? null : notice, dismiss: () => setNotice(null) }),
+    [notice, holders],
+  );
   return (
     <TellContext.Provider value={setNotice}>
-      <ShownContext.Provider value={shown}>{children}</ShownContext.Provider>
+      <HoldBackContext.Provider value={holdBack}>
+        <ShownContext.Provider value={shown}>{children}</ShownContext.Provider>
+      </HoldBackContext.Provider>
     </TellContext.Provider>
   );
 }
@@ -47,4 +69,11 @@ export function useShownNotice(): ShownNotice {
   const shown = useContext(ShownContext);
   if (!shown) throw new Error("useShownNotice outside of Notices");
   return shown;
+}
+
+/** Holds notices back while `isHeld`, so that none covers the playing view. */
+export function useNoticesHeld(isHeld: boolean): void {
+  const holdBack = useContext(HoldBackContext);
+  if (!holdBack) throw new Error("useNoticesHeld outside of Notices");
+  useEffect(() => (isHeld ? holdBack() : undefined), [isHeld, holdBack]);
 }

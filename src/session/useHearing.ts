@@ -13,12 +13,7 @@ import { useRig } from "./rig";
 interface HearingState extends Omit<HearBarState, "hear"> {
   /** Sounds pitches in the order they are struck, at the player's reference pitch. */
   readonly hear: (pitches: readonly Midi[], manner: Manner) => void;
-  /** Says once that loud practice harms hearing, before the first sound. */
-  readonly caution: () => void;
 }
-
-const CAUTION =
-  "Keep it down and take breaks: loud practice harms hearing. Follow the noise rules of your place.";
 
 /** Sounds grips; where the browser refuses, says so when asked and stays silent. */
 export function useHearing(): HearingState {
@@ -30,13 +25,7 @@ export function useHearing(): HearingState {
   const setHearing = useEvent((part: Partial<Hearing>) =>
     set({ hearing: { ...hearing, ...part } }),
   );
-  const caution = useEvent(() => {
-    if (hearing.told) return;
-    setHearing({ told: true });
-    tell({ text: CAUTION });
-  });
   const hear = useEvent(async (pitches: readonly Midi[], manner: Manner) => {
-    caution();
     setSounding(manner);
     try {
       const { playGrip } = await import("@/audio/playGrip");
@@ -57,8 +46,7 @@ export function useHearing(): HearingState {
       hearing,
       setHearing,
       hear: (pitches: readonly Midi[], manner: Manner) => void hear(pitches, manner),
-      caution,
     }),
-    [sounding, hearing, setHearing, hear, caution],
+    [sounding, hearing, setHearing, hear],
   );
 }

@@ -13,7 +13,7 @@ export const GuitarMenu = memo(function GuitarMenu(props: GuitarMenuProps) {
   return (
     <select
       aria-label="Guitar"
-      className="field max-w-28 border-line bg-surface px-2 font-semibold sm:max-w-44"
+      className="field max-w-28 border-line bg-surface px-2 font-semibold max-sm:min-h-12 sm:max-w-44"
       value={guitar.id}
       onChange={({ target }) => {
         const chosen = guitars.find(({ id }) => id === Number(target.value));

@@ -73,28 +73,34 @@ export function Header() {
 
   return (
     <header className="border-b border-line bg-surface">
-      <div className="mx-auto flex max-w-[1680px] flex-wrap items-center gap-x-4 px-4 sm:px-6">
-        <Link href="/" className="flex min-h-13 items-center gap-2.5 text-2xl font-bold">
+      <div className="mx-auto flex max-w-[1680px] flex-wrap items-center gap-x-4 px-2 sm:px-6">
+        <Link
+          href="/"
+          className="flex min-h-13 items-center gap-2.5 text-2xl font-bold max-sm:hidden"
+        >
           <Logo />
-          <span className="sr-only min-[440px]:not-sr-only">Tenon</span>
+          <span>Tenon</span>
         </Link>
-        <nav aria-label="Screens" className="flex self-stretch sm:ml-2">
+        <nav
+          aria-label="Screens"
+          className="flex self-stretch max-sm:w-full max-sm:justify-between sm:ml-2"
+        >
           {ROOMS.map(({ path: target, name }) => (
             <Link
               key={target}
               href={target}
               aria-current={isWithin(path, target) ? "page" : undefined}
-              className={`flex min-h-13 items-center border-b-4 px-1.5 sm:px-3 sm:text-lg 2xl:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
+              className={`flex min-h-12 items-center justify-center border-b-4 px-1 max-sm:min-w-12 sm:min-h-13 sm:px-3 sm:text-lg 2xl:px-4 ${isWithin(path, target) ? "border-root font-semibold" : "border-transparent text-muted hover:text-ink"}`}
             >
               {name}
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex flex-wrap items-center gap-1 py-1 sm:gap-2">
+        <div className="ml-auto flex items-center gap-0.5 py-0.5 max-sm:w-full max-sm:justify-between sm:gap-2">
           <SavingBadge />
           <button
             type="button"
-            className="button px-2 sm:px-2.5"
+            className="button px-2 max-sm:min-h-12 max-sm:min-w-12 sm:px-2.5"
             aria-label="Undo the last change"
             disabled={!canUndo}
             onClick={undo}
@@ -103,7 +109,7 @@ export function Header() {
           </button>
           <button
             type="button"
-            className="button px-2 sm:px-2.5"
+            className="button px-2 max-sm:min-h-12 max-sm:min-w-12 sm:px-2.5"
             aria-label="Redo it"
             disabled={!canRedo}
             onClick={redo}
@@ -113,19 +119,19 @@ export function Header() {
           <GuitarMenu guitars={guitars} guitar={guitar} onChoose={chooseGuitar} />
           <button
             type="button"
-            className="button text-lg"
+            className="button max-sm:min-h-12 max-sm:max-w-30 max-sm:px-2 sm:text-lg"
             aria-haspopup="dialog"
             aria-label={`Tuning: ${tuning.name}. Change`}
             onClick={() => setDialog("tuning")}
           >
-            <span>
+            <span className="truncate">
               <NoteText>{tuning.name}</NoteText>
             </span>
           </button>
           {!isTuned && (
             <button
               type="button"
-              className="button border-root px-3"
+              className="button border-root px-3 max-sm:min-h-12 max-sm:min-w-12"
               aria-haspopup="dialog"
               aria-label="Retune"
               onClick={() => setDialog("retune")}

@@ -23,7 +23,7 @@ export function ThemeSwitch() {
   return (
     <button
       type="button"
-      className="button px-3"
+      className="button px-3 max-sm:hidden"
       aria-label={`Theme: ${NAMES[theme]}. Change`}
       onClick={() =>
         set({ theme: THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length] ?? "system" })

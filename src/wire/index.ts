@@ -10,10 +10,12 @@ export { changedFields } from "./changedFields";
 export { type DataFacts } from "./dataFacts";
 export { isUnchanged, markFields, type FieldMarks } from "./documentSave";
 export { type FilePreview, type PreviewLine, type SongPreview } from "./filePreview";
+export { LAST_SONG } from "./lastSong";
 export { nextId } from "./nextId";
 export { renameInChange } from "./olderChange";
 export {
   type DrillStanding,
+  type FasterDrill,
   type LogDrill,
   type LoggedNote,
   type CardStanding,

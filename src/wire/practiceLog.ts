@@ -37,6 +37,14 @@ export interface LoggedNote extends JournalContent {
   readonly id: number;
 }
 
+/** A drill that got faster: its fastest clean rounds on its first clean day, and since. */
+export interface FasterDrill {
+  readonly drill: string;
+  readonly name: string;
+  readonly firstBpm: number;
+  readonly bestBpm: number;
+}
+
 /** A view of the log; rounds and notes a page at a time, the newest first. */
 export interface LogView {
   readonly total: LogSums;
@@ -46,6 +54,8 @@ export interface LogView {
   readonly drills: readonly LogDrill[];
   /** Those that are missed most, of drills in which the hand moves. */
   readonly hardest: readonly LogDrill[];
+  /** Drills that are played clean faster than on the first day, those that gained most first. */
+  readonly faster: readonly FasterDrill[];
   readonly rounds: readonly LoggedRound[];
   readonly notes: readonly LoggedNote[];
   /** Where the next page begins; null at the end. */

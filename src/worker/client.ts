@@ -19,6 +19,7 @@ type SlowKind =
   | "song"
   | "brought"
   | "drill"
+  | "form"
   | "songRoutes"
   | "advice"
   | "blocked";

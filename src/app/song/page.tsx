@@ -1,8 +1,9 @@
 import { type Metadata } from "next";
+import { cookies } from "next/headers";
 import { SongScreen } from "@/features/song";
 import { readSongAddress } from "@/formats/address";
 import { readSongOrLast } from "@/server/page";
-import { nextId } from "@/wire";
+import { LAST_SONG, nextId } from "@/wire";
 
 export const metadata: Metadata = { title: "Song" };
 
@@ -12,7 +13,9 @@ interface SongPageProps {
 
 export default async function SongPage({ searchParams }: SongPageProps) {
   const { id, ...view } = readSongAddress(await searchParams);
-  const asked = readOrNothing(id);
+  const last = Number((await cookies()).get(LAST_SONG)?.value ?? NaN);
+  const opensLast = id === null && Number.isSafeInteger(last);
+  const asked = (opensLast ? readOrNothing(last) : null) ?? readOrNothing(id);
   const isMissing = id !== null && asked === null;
   const opened = isMissing ? readOrNothing(null) : asked;
   return (

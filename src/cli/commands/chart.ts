@@ -9,8 +9,15 @@ export const chartCommand = defineCommand({
   summary: "reads a chart: --text '| A5 . D5 . | E5 |'",
   schema: object({ text: string().defined() }).noUnknown(),
   run: ({ text }) => {
-    const { chordPlaces: _chords, keyPlaces: _keys, sections, ...chart } = readChart(text);
-    return success({ ...chart, sections: sections.map(withoutPlaces) });
+    const chart = readChart(text);
+    const {
+      chordPlaces: _chords,
+      keyPlaces: _keys,
+      tuningMidi: _tuning,
+      sections,
+      ...told
+    } = chart;
+    return success({ ...told, sections: sections.map(withoutPlaces) });
   },
   print: ({ title, sections, problems }) =>
     [
@@ -25,7 +32,7 @@ export const chartCommand = defineCommand({
 
 /** A section without where it stands in the text. */
 function withoutPlaces({ name, bars }: ChartSection) {
-  const plain = bars.map(({ line: _line, chords, ...bar }) => ({
+  const plain = bars.map(({ line: _line, quarterBpm: _quarterBpm, chords, ...bar }) => ({
     ...bar,
     chords: chords.map(({ place: _place, ...chord }) => chord),
   }));

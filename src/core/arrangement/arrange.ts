@@ -16,8 +16,10 @@ import { type Help, type Mark, type PlayLimits, type SongSettings } from "./sett
 
 /** A chord as it is played, with all that is known of it before there is a grip; times in quarters. */
 export interface ArrangedChord {
-  /** As the chart writes it. */
+  /** The name to display: the chart's own, or the power chord's if all chords are reduced to power chords. */
   readonly name: string;
+  /** The chart's own name. Marks are stored under it. */
+  readonly writtenName: string;
   readonly reducedTo: string;
   /** What the chord that is played lacks; empty where it is played whole. */
   readonly leftOut: readonly string[];
@@ -43,12 +45,16 @@ export interface ArrangedChord {
 }
 
 /** A bar as it is played; times in quarters. */
-interface ArrangedBar {
+export interface ArrangedBar {
   readonly section: number;
   readonly bar: number;
   readonly start: number;
   readonly beats: number;
   readonly meter: string;
+  /** Line number in the chart, from 1. */
+  readonly line: number;
+  /** Tempo of this bar divided by the song's tempo; 1 unless the chart changes tempo. */
+  readonly tempoShare: number;
 }
 
 /** A song from its beginning to its end, repeats written out. */
@@ -71,14 +77,18 @@ export const MAX_SONG_CHORDS = 1024;
 /** Lays out every chord of a chart that sounds, in the order of the song, as the player wants it played. */
 export function arrange(chart: Chart, settings: SongSettings, help: Help = "full"): Arrangement {
   const keys = sectionKeys(chart);
+  const songBeat = quartersPerBeat(chart.meter);
+  const songBpm = chart.tempoBpm ?? DEFAULT_TEMPO_BPM;
+  const songQuarterBpm = songBpm * songBeat;
   const bars: ArrangedBar[] = [];
   let barStart = 0;
   const spans: Omit<ArrangedChord, "untilNext" | "strikes">[] = [];
   for (const [section, index] of chart.order) {
     const bar = chart.sections[section]?.bars[index];
     if (!bar) continue;
-    const { meter, beats } = bar;
-    bars.push({ section, bar: index, start: barStart, beats, meter });
+    const { meter, beats, line, quarterBpm } = bar;
+    const tempoShare = (quarterBpm ?? songQuarterBpm) / songQuarterBpm;
+    bars.push({ section, bar: index, start: barStart, beats, meter, line, tempoShare });
     const key = keys[section] ?? "";
     const limits = settings.sectionLimits[key] ?? settings.limits;
     for (const [inBar, written] of bar.chords.entries()) {
@@ -86,7 +96,8 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
       if (!chord) continue;
       const marks = marksAt(settings.marks, written.name, key, index, inBar);
       spans.push({
-        name: written.name,
+        name: settings.allAsPowerChords ? chord.name : written.name,
+        writtenName: written.name,
         reducedTo: written.reducedTo ?? written.name,
         leftOut: chord.tones.kind === "voicing" ? written.leftOut : [],
         chord: thinChord(chord, marks, help),
@@ -110,8 +121,8 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
       .map((span, index) => finish(span, spans[index + 1]?.start, bars)),
     bars,
     sectionKeys: keys,
-    tempoBpm: chart.tempoBpm ?? DEFAULT_TEMPO_BPM,
-    quartersPerBeat: quartersPerBeat(chart.meter),
+    tempoBpm: songBpm,
+    quartersPerBeat: songBeat,
     length: barStart,
     isCut: spans.length > MAX_SONG_CHORDS,
   };

@@ -27,12 +27,13 @@ export function downStrokeLimit(
 
 /** In the song's own beat; Infinity where no two down strokes follow each other. */
 function tempoOf(
-  { texture, strikes }: ArrangedChord,
-  { quartersPerBeat }: Arrangement,
+  { texture, strikes, playedBar }: ArrangedChord,
+  { quartersPerBeat, bars }: Arrangement,
   limitBpm: number,
 ): number {
   const read = texture === null ? null : readTexture(texture);
   if (!read?.ok || read.value.stroke !== "down") return Infinity;
   const gaps = strikes.slice(1).map(({ at }, index) => at - (strikes[index]?.at ?? 0));
-  return (Math.min(...gaps) / EIGHTH) * (limitBpm / quartersPerBeat);
+  const { tempoShare = 1 } = bars[playedBar] ?? {};
+  return ((Math.min(...gaps) / EIGHTH) * (limitBpm / quartersPerBeat)) / tempoShare;
 }

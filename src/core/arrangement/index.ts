@@ -1,7 +1,13 @@
 export { placeOf } from "./placeOf";
 export { easeSong, NO_EASE, type Ease } from "./ease";
 export { adviseOn, type Advice } from "./advice";
-export { arrange, MAX_SONG_CHORDS, type ArrangedChord, type Arrangement } from "./arrange";
+export {
+  arrange,
+  MAX_SONG_CHORDS,
+  type ArrangedBar,
+  type ArrangedChord,
+  type Arrangement,
+} from "./arrange";
 export { findBlocked, type Blockage, type Blocker } from "./blocked";
 export {
   DEFAULT_DOWN_STROKES_BPM,
@@ -18,6 +24,7 @@ export {
   HELPS,
   LOOSENED_STRUMS,
   NO_PLAY_LIMITS,
+  OTHER_ROUTES,
   ROUTE_KINDS,
   type Help,
   type LoosenedStrums,
@@ -25,12 +32,21 @@ export {
   type MarkPlace,
   type PlayLimits,
   type SongSettings,
+  type NamedRouteKind,
   type RouteKind,
 } from "./settings";
 export { type HoldsAtTempo, type SongChange } from "./timeSong";
 export { keyOf } from "./keyOf";
-export { nameRoutes, type NamedRoute } from "./nameRoutes";
+export { nameRoutes, rowOf, type NamedRoute } from "./nameRoutes";
 export { planRouteOfKind, planNamedRoutes } from "./routesOfKinds";
 export { cornerOf, type Corner } from "./corner";
-export { countInOf, countWord, roundOf, type PlayEvent, type Round } from "./timeline";
+export {
+  countInOf,
+  countWord,
+  quartersAt,
+  roundOf,
+  tempoShareAt,
+  type PlayEvent,
+  type Round,
+} from "./timeline";
 export { gripLimitsOf } from "./requestedNotes";

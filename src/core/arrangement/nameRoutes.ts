@@ -3,11 +3,11 @@ import { ROUTE_RECIPES } from "@/core/plan";
 import { stringsOf } from "./figures";
 import { keyOf } from "./keyOf";
 import { type SongRoute } from "./planSong";
-import { ROUTE_KINDS, type RouteKind } from "./settings";
+import { ROUTE_KINDS, type NamedRouteKind, type RouteKind } from "./settings";
 
 /** A route with the names that its figures earn among the others; the first is the one it goes by. */
 export interface NamedRoute extends SongRoute {
-  readonly names: readonly (RouteKind | "another")[];
+  readonly names: readonly (NamedRouteKind | "another")[];
 }
 
 /** Where a hand must be on average to be up the neck. */
@@ -33,25 +33,60 @@ export function nameRoutes(routes: readonly SongRoute[]): readonly NamedRoute[] 
       keepsCondition(routeKind) ? sameAs(routeKind, routes, kept) : holderOf(routeKind, kept),
     ]),
   );
-  return kept
+  const named = kept
     .map((route) => ({
       ...route,
       names: ROUTE_KINDS.filter((routeKind) => holders.get(routeKind) === route),
     }))
     .flatMap((route): NamedRoute[] => {
       if (route.names.length > 0) return [route];
-      return route.routeKind === "another" ? [{ ...route, names: ["another"] }] : [];
+      return isNamed(route.routeKind) ? [] : [{ ...route, names: ["another"] }];
     })
     .toSorted((a, b) => nameOrder(a) - nameOrder(b));
+  return withoutEqualFigures(named);
+}
+
+/** Merges routes whose displayed figures are all equal: the first keeps the names of all. */
+function withoutEqualFigures(routes: readonly NamedRoute[]): readonly NamedRoute[] {
+  const byFigures = new Map<string, NamedRoute>();
+  for (const route of routes) {
+    const key = figuresOf(route);
+    const first = byFigures.get(key);
+    const more = first ? route.names.filter((name) => name !== "another") : [];
+    byFigures.set(key, first ? { ...first, names: [...first.names, ...more] } : route);
+  }
+  return [...byFigures.values()];
+}
+
+/** The figures as they are shown. */
+function figuresOf({ timed }: SongRoute): string {
+  const { total, travelFrets, shifts, hardest, lowestMidi, cleanTempoBpm, holds } = timed;
+  const tempo = cleanTempoBpm === null ? "any" : Math.floor(cleanTempoBpm);
+  const costs = [total, hardest].map((cost) => cost.toFixed(1));
+  return [...costs, travelFrets, shifts, lowestMidi, tempo, holds].join(" ");
+}
+
+/** Finds a route in the list: by its kind, by a name that was merged into another row, or by its grips. */
+export function rowOf(routes: readonly NamedRoute[], route: SongRoute): NamedRoute | undefined {
+  const { routeKind } = route;
+  return (
+    routes.find((each) => each.routeKind === routeKind) ??
+    routes.find(({ names }) => names.some((name) => name === routeKind)) ??
+    routes.find((each) => keyOf(each) === keyOf(route))
+  );
 }
 
 /** Whether a kind of route is defined by a condition on every grip, not by the figure it is best at. */
-function keepsCondition(routeKind: SongRoute["routeKind"]): boolean {
+function keepsCondition(routeKind: RouteKind): boolean {
   return routeKind === "usual" || (ROUTE_RECIPES as readonly string[]).includes(routeKind);
 }
 
+function isNamed(routeKind: RouteKind): routeKind is NamedRouteKind {
+  return (ROUTE_KINDS as readonly string[]).includes(routeKind);
+}
+
 function orderOf({ routeKind }: SongRoute): number {
-  return routeKind === "another" ? ROUTE_KINDS.length : ROUTE_KINDS.indexOf(routeKind);
+  return isNamed(routeKind) ? ROUTE_KINDS.indexOf(routeKind) : ROUTE_KINDS.length;
 }
 
 function nameOrder({ names: [first = "another"] }: NamedRoute): number {
@@ -60,7 +95,7 @@ function nameOrder({ names: [first = "another"] }: NamedRoute): number {
 
 /** The kept route that is the same as the one planned under a condition. */
 function sameAs(
-  routeKind: RouteKind,
+  routeKind: NamedRouteKind,
   routes: readonly SongRoute[],
   kept: readonly SongRoute[],
 ): SongRoute | undefined {
@@ -79,7 +114,7 @@ function isDistinctFrom(a: SongRoute, b: SongRoute): boolean {
 }
 
 /** The one route that a name belongs to: of those that are best at it, the one that was looked for under it. */
-function holderOf(routeKind: RouteKind, all: readonly SongRoute[]): SongRoute | undefined {
+function holderOf(routeKind: NamedRouteKind, all: readonly SongRoute[]): SongRoute | undefined {
   const best = all.filter((route) => earns(routeKind, route, all));
   return (
     best.find((route) => route.routeKind === routeKind) ??
@@ -88,7 +123,7 @@ function holderOf(routeKind: RouteKind, all: readonly SongRoute[]): SongRoute | 
   );
 }
 
-function earns(routeKind: RouteKind, route: SongRoute, all: readonly SongRoute[]): boolean {
+function earns(routeKind: NamedRouteKind, route: SongRoute, all: readonly SongRoute[]): boolean {
   const { timed } = route;
   // One pair of strings plays less of each chord, and is measured against no other.
   const isPair = route.routeKind === "one string pair";

@@ -3,8 +3,13 @@ import { type MarkPlace } from "./settings";
 
 /** Where a chord stands, for a mark that is meant for it alone. */
 export function placeOf(
-  { name, section, bar, inBar }: Pick<ArrangedChord, "name" | "section" | "bar" | "inBar">,
+  {
+    writtenName,
+    section,
+    bar,
+    inBar,
+  }: Pick<ArrangedChord, "writtenName" | "section" | "bar" | "inBar">,
   { sectionKeys }: Pick<Arrangement, "sectionKeys">,
 ): MarkPlace {
-  return { chord: name, section: sectionKeys[section] ?? "", at: [bar, inBar] };
+  return { chord: writtenName, section: sectionKeys[section] ?? "", at: [bar, inBar] };
 }

@@ -22,7 +22,7 @@ import { timeSong, type TimedSong } from "./timeSong";
 
 /** A route through a song, or through as much of it as can be played. */
 export interface SongRoute {
-  readonly routeKind: RouteKind | "another";
+  readonly routeKind: RouteKind;
   /** Of which chords there are stops: indices in the arrangement, in order. */
   readonly played: readonly number[];
   readonly timed: TimedSong;

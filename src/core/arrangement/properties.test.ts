@@ -12,7 +12,15 @@ import {
   textureText,
   TOUCHES,
 } from "@/core/song";
-import { addMark, arrange, countInOf, DEFAULT_SONG_SETTINGS, roundOf, type Mark } from ".";
+import {
+  addMark,
+  arrange,
+  countInOf,
+  DEFAULT_SONG_SETTINGS,
+  quartersAt,
+  roundOf,
+  type Mark,
+} from ".";
 import { marksAt } from "./marks";
 
 const word = fc.constantFrom("A5", "D5", "E5!", "<G5", ".", "r", "N.C.", "C5~muted+eighths", "Q7");
@@ -88,7 +96,7 @@ describe("any song", () => {
       fc.property(meter, (time) => {
         const laidOut = arrange(readChart(`Time: ${time}\n| A5 |`), DEFAULT_SONG_SETTINGS);
         const counted = countInOf(laidOut, 0, 90);
-        expect(counted.startQuarters + counted.lengthS * counted.quartersPerS).toBeCloseTo(0, 9);
+        expect(quartersAt(counted, counted.lengthS)).toBeCloseTo(0, 9);
         const words = counted.events.flatMap((each) => (each.kind === "word" ? [each.word] : []));
         expect(words.filter((word) => word === "and").length).toBe(words.length / 2);
         expect(counted.events.length).toBe(1.5 * words.length);

@@ -38,6 +38,10 @@ export function recipeOf(routeKind: RouteKind, { neck }: { readonly neck: Neck }
   switch (routeKind) {
     case "usual":
     case "one string pair":
+    case "another 1":
+    case "another 2":
+    case "another 3":
+    case "another 4":
       return PLAIN;
     case "closed":
     case "one place":

@@ -4,7 +4,7 @@ import { nameRoutes, type NamedRoute } from "./nameRoutes";
 import { planSong, planWith, routesOf, type SongRoute } from "./planSong";
 import { type SongRequest } from "./request";
 import { pairRecipe, recipeOf } from "./recipes";
-import { ROUTE_KINDS, type RouteKind } from "./settings";
+import { OTHER_ROUTES, ROUTE_KINDS, type RouteKind } from "./settings";
 import { timeSong } from "./timeSong";
 
 /** Routes offered for a song, where it has as many. */
@@ -13,9 +13,22 @@ const ENOUGH = 5;
 const MAX_CHORDS_FOR_OTHERS = 128;
 /** Pairs of strings that are tried, from the thickest. */
 const PAIRS = 3;
-/** A route for each purpose, one at a time, so that the first can be shown while the others are looked for. */
+
+/**
+ * Plans the route of one kind. Returns the usual route if a song has fewer distinct routes than the kind asks for. One kind
+ * at a time, so that the first route can be shown while the others are planned.
+ */
 export function planRouteOfKind(request: SongRequest, routeKind: RouteKind): Result<SongRoute> {
-  return routeKind === "one string pair" ? onePair(request) : planSong(request, routeKind);
+  if (routeKind === "one string pair") return onePair(request);
+  const other = otherAt(routeKind);
+  if (other < 0) return planSong(request, routeKind);
+  const found = planOthers(request, other + 1).find((route) => route.routeKind === routeKind);
+  return found ? success(found) : planSong(request, "usual");
+}
+
+/** Index in OTHER_ROUTES; -1 for a named kind. */
+function otherAt(routeKind: RouteKind): number {
+  return OTHER_ROUTES.findIndex((each) => each === routeKind);
 }
 
 /** The cheapest pair of strings. */
@@ -42,17 +55,16 @@ export function planNamedRoutes(request: SongRequest): readonly NamedRoute[] {
   const isShort = request.arrangement.chords.length <= MAX_CHORDS_FOR_OTHERS;
   return found.length === 0 || missing <= 0 || !isShort
     ? named
-    : nameRoutes([...found, ...planOthers(request, missing + 1)]).slice(0, ENOUGH);
+    : nameRoutes([...found, ...planOthers(request, Math.min(missing, OTHER_ROUTES.length))]);
 }
 
-/** The usual route and the best ones that are distinct from it, and from each other. */
+/** The best routes distinct from the usual one and from each other. A larger `max` only adds routes at the end. */
 function planOthers(request: SongRequest, max: number): readonly SongRoute[] {
-  const found = routesOf(request, recipeOf("usual", request), max);
+  const found = routesOf(request, recipeOf("usual", request), max + 1);
   if (!found.ok) return [];
   const { played, routes } = found.value;
-  return routes.map((route) => ({
-    routeKind: "another",
-    played,
-    timed: timeSong(request, played, route),
-  }));
+  return routes.slice(1).flatMap((route, index) => {
+    const routeKind = OTHER_ROUTES[index];
+    return routeKind ? [{ routeKind, played, timed: timeSong(request, played, route) }] : [];
+  });
 }

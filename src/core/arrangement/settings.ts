@@ -66,7 +66,11 @@ export const ROUTE_KINDS = [
   "up the neck",
   "one string pair",
 ] as const;
-export type RouteKind = (typeof ROUTE_KINDS)[number];
+/** Unnamed routes, best first, each distinct from the usual one and from those before it. */
+export const OTHER_ROUTES = ["another 1", "another 2", "another 3", "another 4"] as const;
+export type NamedRouteKind = (typeof ROUTE_KINDS)[number];
+/** Identifies a route: planning the same song for the same kind always gives the same route. */
+export type RouteKind = NamedRouteKind | (typeof OTHER_ROUTES)[number];
 
 /** How the player wants a song to be played, beside its chart. */
 export interface SongSettings {

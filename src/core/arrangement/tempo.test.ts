@@ -29,6 +29,17 @@ describe("what holds at tempo", () => {
     expect(availableOf("| E5 . <C5 . |")).toEqual([250]);
   });
 
+  test("is what the tempo of its own bars leaves; all tempos are told as the song's", () => {
+    const text = "Tempo: 120\n| E5~once | D5~once |\nBridge\nTempo: 60\n| C5~once | G5 |";
+    expect(availableOf(text)).toEqual([2000, 2000, 4000]);
+    const { changes } = makeSong(text).route.timed;
+    const alone = makeSong("Tempo: 60\n| C5~once | G5 |").route.timed.changes.at(-1);
+    const last = changes.at(-1);
+    expect(last?.neededMs).toBe(alone?.neededMs);
+    // At twice the song's tempo these bars go at twice their own.
+    expect(last?.cleanTempoBpm).toBeCloseTo(2 * (alone?.cleanTempoBpm ?? 0), 6);
+  });
+
   test("a choke never makes a change harder, leaving out the last strum never either", () => {
     const pattern = fc
       .array(fc.constantFrom("x", "-", "m", "c"), { minLength: 16, maxLength: 16 })

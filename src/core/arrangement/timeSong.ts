@@ -16,6 +16,7 @@ import { changeGaps } from "@/core/song";
 import { type ArrangedChord } from "./arrange";
 import { downStrokeLimit } from "./downStrokes";
 import { lowestOf } from "./figures";
+import { inSongTime, songTime } from "./songTime";
 import { type SongRequest } from "./request";
 
 /** The verdict at a tempo; "tight" is what only the fastest players of the level manage. */
@@ -58,7 +59,10 @@ export function timeSong(
   route: GripRoute,
 ): TimedSong {
   const { chords, tempoBpm, quartersPerBeat } = arrangement;
-  const gaps = changeGaps(played.flatMap((index) => chords[index] ?? []));
+  const time = songTime(arrangement);
+  const gaps = changeGaps(
+    played.flatMap((index) => (chords[index] ? [inSongTime(chords[index], time)] : [])),
+  );
   const timed = timeRoute(neck, route, { gaps, tempoBpm, quartersPerBeat }, constants);
   const changes = timed.changes.map((change) => ({ ...change, holds: holdsAt(tempoBpm, change) }));
   const tempos = changes.map(({ cleanTempoBpm }) => cleanTempoBpm ?? Infinity);

@@ -7,7 +7,9 @@ import {
   countInOf,
   countWord,
   DEFAULT_SONG_SETTINGS,
+  quartersAt,
   roundOf,
+  tempoShareAt,
   type PlayEvent,
 } from ".";
 
@@ -50,6 +52,25 @@ describe("what happens while a song plays", () => {
       expect(chords.map(({ name, beats }) => `${name} ${beats}`).join(", ")).toBe(played);
     },
   );
+
+  test("a second tempo holds from where it stands, whatever the whole is played at", () => {
+    const song = laidOut("Tempo: 120\n| A5 |\nBridge\nTempo: 60\n| D5 | E5 |");
+    const round = roundOf(song, 0, 3, 120);
+    expect(at(round.events, "strike")).toEqual([0, 0.5, 1, 1.5, 2, 3, 4, 5, 6, 7, 8, 9]);
+    expect(round.lengthS).toBe(10);
+    expect(roundOf(song, 0, 3, 60).lengthS).toBe(20);
+    expect([1, 2, 4, 9].map((seconds) => quartersAt(round, seconds))).toEqual([2, 4, 6, 11]);
+    expect([1, 4].map((seconds) => tempoShareAt(round, seconds))).toEqual([1, 0.5]);
+    // The bars alone, and what counts them in, go at their own tempo.
+    expect(roundOf(song, 1, 2, 120).lengthS).toBe(4);
+    expect(countInOf(song, 1, 120).lengthS).toBe(4);
+  });
+
+  test("a tempo counts the beat of the meter that it stands with", () => {
+    const song = laidOut("Tempo: 90\n| A5 |\nBridge\nTempo: 60\nMeter: 6/8\n| D5 |");
+    // A dotted quarter a second is as fast as quarters at 90.
+    expect(roundOf(song, 1, 2, 90).lengthS).toBe(2);
+  });
 
   test("in 6/8 the beat is a dotted quarter; a pick-up ends as a whole bar does", () => {
     const six = roundOf(laidOut("Time: 6/8\n| A5 |"), 0, 1, 60);

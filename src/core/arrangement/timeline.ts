@@ -21,9 +21,38 @@ export type PlayEvent =
 export interface Round {
   readonly events: readonly PlayEvent[];
   readonly lengthS: number;
-  /** Where it begins in the song, in quarters, and how fast it goes. */
+  /** Start of the round, in quarters from the start of the song. */
   readonly startQuarters: number;
+  /** Its tempos in order, each with the time at which it begins. */
+  readonly tempos: readonly RoundTempo[];
+}
+
+/** A stretch of a round at one tempo. */
+interface RoundTempo {
+  /** Seconds from the start of the round; quarters from the start of the song. */
+  readonly atS: number;
+  readonly quarters: number;
   readonly quartersPerS: number;
+  /** As a share of the song's tempo. */
+  readonly share: number;
+}
+
+/** Converts seconds from the start of a round to quarters from the start of the song. */
+export function quartersAt({ tempos, startQuarters }: Round, seconds: number): number {
+  const tempo = tempoOf(tempos, ({ atS }) => atS <= seconds);
+  return tempo ? tempo.quarters + (seconds - tempo.atS) * tempo.quartersPerS : startQuarters;
+}
+
+/** The tempo at a time in a round, in seconds from its start, divided by the song's tempo. */
+export function tempoShareAt({ tempos }: Round, seconds: number): number {
+  return tempoOf(tempos, ({ atS }) => atS <= seconds)?.share ?? 1;
+}
+
+function tempoOf(
+  tempos: readonly RoundTempo[],
+  hasBegun: (tempo: RoundTempo) => boolean,
+): RoundTempo | undefined {
+  return tempos.findLast(hasBegun) ?? tempos[0];
 }
 
 const S_A_MINUTE = 60;
@@ -51,8 +80,11 @@ export function roundOf(
   const [first, last] = [bars[0], bars.at(-1)];
   const startQuarters = first?.start ?? 0;
   const end = (last?.start ?? 0) + (last?.beats ?? 0);
-  const quartersPerS = speedOf(arrangement, tempoBpm);
-  const seconds = (quarters: number) => (quarters - startQuarters) / quartersPerS;
+  const tempos = temposOf(bars, startQuarters, speedOf(arrangement, tempoBpm));
+  const seconds = (at: number) => {
+    const tempo = tempoOf(tempos, ({ quarters }) => quarters <= at + ROUNDING);
+    return tempo ? tempo.atS + (at - tempo.quarters) / tempo.quartersPerS : 0;
+  };
   const clicks = bars.flatMap(({ start, beats, meter }, index) =>
     clicksOf(metronome, meter, beats, quartersPerBeat(meter), barsBefore + index).map(
       ({ at, strength }): PlayEvent => ({ kind: "click", atS: seconds(start + at), strength }),
@@ -67,25 +99,43 @@ export function roundOf(
       const next = chord.strikes[each + 1];
       const until = next ? chord.start + next.at : chordEnd;
       if (until <= at) return [];
-      const lengthS = (until - at) / quartersPerS;
+      const lengthS = seconds(until) - seconds(at);
       return [{ kind: "strike", atS: seconds(at), lengthS, chord: index, strike } as const];
     });
   });
   return {
     events: [...clicks, ...strikes].sort((a, b) => a.atS - b.atS),
-    lengthS: (end - startQuarters) / quartersPerS,
+    lengthS: seconds(end),
     startQuarters,
-    quartersPerS,
+    tempos,
   };
+}
+
+/** One entry for each change of tempo in the bars. */
+function temposOf(
+  bars: Arrangement["bars"],
+  startQuarters: number,
+  songQuartersPerS: number,
+): readonly RoundTempo[] {
+  const tempos: RoundTempo[] = [];
+  let atS = 0;
+  for (const { start, beats, tempoShare: share } of bars) {
+    const quartersPerS = songQuartersPerS * share;
+    if (tempos.at(-1)?.share !== share) tempos.push({ atS, quarters: start, quartersPerS, share });
+    atS += beats / quartersPerS;
+  }
+  return tempos.length > 0
+    ? tempos
+    : [{ atS: 0, quarters: startQuarters, quartersPerS: songQuartersPerS, share: 1 }];
 }
 
 /** One bar of counting before a bar: its beats, and the "and"s between them. */
 export function countInOf(arrangement: Arrangement, fromBar: number, tempoBpm: number): Round {
-  const { start = 0, meter = "4/4" } = arrangement.bars[fromBar] ?? {};
+  const { start = 0, meter = "4/4", tempoShare: share = 1 } = arrangement.bars[fromBar] ?? {};
   const [counts = 4, unit = 4] = meter.split("/").map(Number);
   // A pick-up is counted in with a whole bar.
   const beats = (counts * 4) / unit;
-  const quartersPerS = speedOf(arrangement, tempoBpm);
+  const quartersPerS = speedOf(arrangement, tempoBpm) * share;
   const beat = quartersPerBeat(meter);
   const wordAt = (at: number): PlayEvent => ({
     kind: "word",
@@ -99,7 +149,13 @@ export function countInOf(arrangement: Arrangement, fromBar: number, tempoBpm: n
     wordAt(at),
     wordAt(at + beat / 2),
   ]);
-  return { events, lengthS: beats / quartersPerS, startQuarters: start - beats, quartersPerS };
+  const startQuarters = start - beats;
+  return {
+    events,
+    lengthS: beats / quartersPerS,
+    startQuarters,
+    tempos: [{ atS: 0, quarters: startQuarters, quartersPerS, share }],
+  };
 }
 
 /** What is counted where: "one", "and", "two", at so many quarters into a bar of counting. */

@@ -21,7 +21,16 @@ export {
   readHeadingLine,
   textureMark,
 } from "./text";
-export { readChart } from "./read";
+export {
+  type ChartWords,
+  type LineRole,
+  lineRoles,
+  type MaybeHeading,
+  maybeHeadings,
+  readChart,
+  readWords,
+  sayHeading,
+} from "./read";
 export {
   type SongForm,
   FORM_CHORDS,
@@ -33,6 +42,7 @@ export {
   sayChordTexture,
   sayTexture,
   transposeChart,
+  writeAsPowerChords,
   writeForm,
   writeLoop,
 } from "./write";
@@ -41,6 +51,8 @@ export {
   changeGaps,
   DEFAULT_TEMPO_BPM,
   FEELS,
+  MAX_TEMPO_BPM,
+  MIN_TEMPO_BPM,
   MOTIONS,
   needsGrip,
   pickedAt,
@@ -48,6 +60,7 @@ export {
   playedChords,
   readTexture,
   type Strike,
+  type StruckChord,
   strikesAs,
   strikesOf,
   STROKES,
@@ -55,4 +68,5 @@ export {
   textureText,
   TOUCHES,
   UNLIMITED_QUARTERS_BPM,
+  withinTempo,
 } from "./play";

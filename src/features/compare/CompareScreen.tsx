@@ -160,7 +160,7 @@ export function CompareScreen() {
       )}
       {hold === "chord" && !problem && (
         <p className="min-h-7 text-xl" aria-live="polite">
-          {answers.isKnown && <NoteText>{verdict(answers.judged)}</NoteText>}
+          {answers.isKnown && <Verdict text={verdict(answers.judged)} />}
         </p>
       )}
       {hold === "shape" && <ShapeSentences columns={columns} />}
@@ -230,5 +230,23 @@ export function CompareScreen() {
         <ComparisonSheet shown={shown} answers={answers} onClose={() => setIsPrinting(false)} />
       )}
     </div>
+  );
+}
+
+/** The sentence first, its figures under it. */
+function Verdict({ text }: { readonly text: string }) {
+  const end = text.indexOf(". Compared");
+  const [sentence, figures] = end < 0 ? [text, ""] : [text.slice(0, end + 1), text.slice(end + 1)];
+  return (
+    <>
+      <strong className="font-semibold">
+        <NoteText>{sentence}</NoteText>
+      </strong>
+      {figures !== "" && (
+        <span className="text-[17px] text-muted sm:block">
+          <NoteText>{figures}</NoteText>
+        </span>
+      )}
+    </>
   );
 }

@@ -96,7 +96,8 @@ export function NameScreen({ start }: { readonly start: string }) {
           ))}
         </div>
         <p className="min-w-60 flex-1 text-muted">
-          Tap the notes of a shape on the neck, or write its frets. The arrow keys move all of it.
+          Tap the notes of a shape on the neck, or write its frets.
+          <span className="pointer-coarse:hidden"> The arrow keys move all of it.</span>
         </p>
       </div>
       <PlainNeck

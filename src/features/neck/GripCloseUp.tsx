@@ -77,8 +77,13 @@ export const GripCloseUp = memo(function GripCloseUp(props: GripCloseUpProps) {
             onChoose={(fingering) => onTake(grip, fingering)}
           />
         </div>
-        <EffortParts fingering={fingering} />
-        <PreferenceParts preference={grip.preference} />
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+            {`Why effort ${fingering.effort.toFixed(1)}?`}
+          </summary>
+          <EffortParts fingering={fingering} />
+          <PreferenceParts preference={grip.preference} />
+        </details>
       </section>
     </>
   );

@@ -1,14 +1,15 @@
 import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
-import { say } from "@/core/song";
-import { useRig, useTell, useTuningShelf } from "@/session";
+import { readWords, say } from "@/core/song";
+import { useDeviceChoice, useRig, useTell, useTuningShelf, useView } from "@/session";
 import { guitarFor, LONGEST_CHART } from "@/state";
 import { currentValue, lastValue } from "@/ui/computed";
 import { onDemand } from "@/ui/controls";
-import { ChartColumn } from "@/features/song/chart";
-import { SongBar } from "./SongBar";
+import { ChartColumn, StartSong } from "@/features/song/chart";
 import { SongKeyListener } from "./SongKeyListener";
 import { SongPanels } from "@/features/song/panels";
-import { SongTools } from "./SongTools";
+import { EditPanel, SongFoot, SongHeader } from "./header";
+import { useSongActions } from "./useSongActions";
+import { type RoutedSong } from "@/core/playing";
 import { useAdvice, useBlockage, useRoutes } from "@/features/song/state";
 import { TypedChart } from "@/features/song/chart";
 import {
@@ -17,8 +18,7 @@ import {
   type SongDocument,
   type SongStart,
 } from "@/features/song/state";
-import { useSongInstrument } from "./useSongInstrument";
-import { useSongRoom } from "@/features/song/state";
+import { inTuning, useSongRoom } from "@/features/song/state";
 import { type SongView } from "@/features/song/state";
 import { RouteColumn } from "@/features/song/route";
 
@@ -50,7 +50,6 @@ const NONE_BLOCKED: ReadonlySet<string> = new Set();
 export function OpenSong({ start, ...rest }: OpenSongProps) {
   const document = useSongDocument(start);
   const quiet = useQuietDocument(document);
-  useSongInstrument(document);
   return (
     <TypedChart.Provider value={document.song.chart}>
       <OpenedRoom document={useDeferredValue(quiet)} {...rest} />
@@ -75,9 +74,10 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
     plan,
     chosen,
     play,
+    playhead,
     tuning,
     choose,
-    goToSection,
+    lookAt,
   } = room;
   const { song, set, type } = document;
   const { route, guitar } = plan;
@@ -98,6 +98,25 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
     return new Set(without.map(({ section, bar, inBar }) => `${section} ${bar} ${inBar}`));
   }, [plan.arrangement, route, isBlocked]);
   const found = lastValue(routes) ?? NONE;
+  const routed = useMemo(
+    (): RoutedSong | null =>
+      plan.route && { arrangement: plan.arrangement, route: plan.route, neck: plan.neck },
+    [plan],
+  );
+  const words = useMemo(() => readWords(plan.request.text, chart), [plan.request.text, chart]);
+  const startQuarters =
+    (chosen.chord?.playedBar === play.startBar ? chosen.chord.start : undefined) ??
+    plan.arrangement.bars[play.startBar]?.start ??
+    0;
+  const { thickOnTop } = useView().view;
+  const look = useMemo(
+    () => ({ leftHanded: guitar.leftHanded, thickOnTop }),
+    [guitar.leftHanded, thickOnTop],
+  );
+  const [chartShown, setChartShown] = useDeviceChoice("chart beside the route", 1);
+  const isChartShown = chartShown !== 0;
+  const isBlank = arrangement.chords.length === 0;
+  const actions = useSongActions(room, setDialog);
   const tellTooLong = useCallback(
     (length: number) =>
       tell({
@@ -111,49 +130,63 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       {!view.isStage && (
         <SongKeyListener room={room} routes={found} advice={currentValue(advice) ?? NONE} />
       )}
-      <div className="space-y-3" inert={view.isStage}>
-        <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
-          <SongBar
-            name={song.name}
-            tuning={tuning}
-            arrangement={arrangement}
-            section={chosen.section}
-            isListOpen={view.panel === "songs"}
-            onName={(name) => set({ name })}
-            onList={() => view.toggle("songs")}
+      <div className="space-y-3 max-lg:pb-16" inert={view.isStage}>
+        <SongHeader room={room} isBlank={isBlank} {...actions} />
+        {view.panel === "edit" && (
+          <EditPanel
+            tempoBpm={arrangement.tempoBpm}
+            tuningName={tuning.name}
+            isChartShown={isChartShown}
             onTempo={(bpm) => type(say(song.chart, "Tempo", String(bpm)))}
             onTuning={() => setDialog("tuning")}
-            onSection={goToSection}
+            onChart={() => setChartShown(isChartShown ? 0 : 1)}
           />
-          <SongTools
-            room={room}
-            onSheet={() => setDialog("sheet")}
-            onSave={() => setDialog("save")}
-          />
-        </div>
+        )}
         <SongPanels room={room} onOpen={onOpen} onNew={onNew} />
-        <div className="grid gap-4 lg:grid-cols-[minmax(20rem,27rem)_minmax(0,1fr)]">
-          <ChartColumn
-            chart={chart}
-            arrangement={arrangement}
-            chosen={view.chord}
-            blocked={blocked}
-            isLocked={play.isPlaying}
-            onType={type}
-            onChoose={choose}
-            onTooLong={tellTooLong}
-          />
-          <RouteColumn room={room} routes={found} advice={advice} blockage={blockage} />
+        <div
+          className={`grid gap-4 ${isBlank || isChartShown ? "lg:grid-cols-[minmax(18rem,23rem)_minmax(0,1fr)]" : ""}`}
+        >
+          <div
+            className={`min-w-0 ${isBlank || view.part === "chart" ? "" : "max-lg:hidden"} ${isBlank || isChartShown ? "" : "lg:hidden"}`}
+          >
+            <ChartColumn
+              text={song.chart}
+              chart={chart}
+              arrangement={arrangement}
+              chosen={view.chord}
+              asPowerChords={song.settings.allAsPowerChords}
+              blocked={blocked}
+              isLocked={play.isPlaying}
+              onType={type}
+              onChoose={choose}
+              onCursor={lookAt}
+              onTooLong={tellTooLong}
+            />
+          </div>
+          {isBlank && <StartSong onText={type} />}
+          {!isBlank && (
+            <RouteColumn
+              room={room}
+              song={routed}
+              words={words}
+              look={look}
+              startQuarters={startQuarters}
+              routes={found}
+              advice={advice}
+              blockage={blockage}
+            />
+          )}
         </div>
+        {!isBlank && <SongFoot view={view} {...actions} />}
       </div>
       {dialog === "tuning" && (
         <TuningDialog
-          title={`Play ${song.name} in`}
+          title={`${song.name} wants`}
           shelf={shelf}
           current={song.tuningMidi}
           onChoose={(midi) => {
             const on = guitarFor(guitars, guitar, midi.length);
-            if (on) set({ guitarId: on.id, tuningMidi: midi });
+            if (on) set(inTuning(song, on.id, midi));
             setDialog(null);
           }}
           onClose={() => setDialog(null)}
@@ -172,11 +205,14 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       {dialog === "save" && route && (
         <SaveDialog song={song} plan={plan} route={route} onClose={() => setDialog(null)} />
       )}
-      {view.isStage && route && (
+      {view.isStage && routed && (
         <StageView
-          plan={plan}
-          route={route}
+          song={routed}
+          words={words}
+          look={look}
           play={play}
+          playhead={playhead}
+          startQuarters={startQuarters}
           name={song.name}
           onClose={() => view.show({ isStage: false })}
         />

@@ -1,9 +1,10 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { fetchSong, newId, useInstrument, useTell } from "@/session";
 import { type OpenedSong } from "@/state";
+import { LAST_SONG } from "@/wire";
 import { OpenSong } from "./OpenSong";
 import { type SongView } from "@/features/song/state";
 import { UNNAMED, type SongStart } from "@/features/song/state";
@@ -17,6 +18,8 @@ interface SongScreenProps {
   /** The address asked for a song that is no more. */
   readonly isMissing: boolean;
 }
+
+const A_YEAR_S = 31_536_000;
 
 /** From a chord chart to a route over the neck that holds at tempo. */
 export function SongScreen({ opened, freshId, view, isMissing }: SongScreenProps) {
@@ -45,6 +48,10 @@ export function SongScreen({ opened, freshId, view, isMissing }: SongScreenProps
     setFirstView({});
     setStart({ ...found, isNew: false });
   };
+  // The server reads this cookie, so that the Song tab returns to the last song.
+  useEffect(() => {
+    document.cookie = `${LAST_SONG}=${start.id}; path=/; samesite=strict; max-age=${A_YEAR_S}`;
+  }, [start]);
   return (
     <>
       <h1 className="sr-only">Song</h1>

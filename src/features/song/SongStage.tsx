@@ -1,82 +1,115 @@
-import { X } from "lucide-react";
-import { type SongRoute } from "@/core/arrangement";
+import { type Dispatch } from "react";
+import { Minus, Plus, X } from "lucide-react";
+import { withinTempo, type ChartWords } from "@/core/song";
+import { type RoutedSong } from "@/core/playing";
+import { useDeviceChoice } from "@/session";
 import { useKeys } from "@/ui/controls";
-import { NowNext } from "@/features/song/grip";
-import { PLAY_KEYS } from "@/features/song/state";
-import { type PlayAlong } from "@/features/song/state";
-import { type SongPlan } from "@/features/song/state";
-import { sectionName } from "@/features/song/state";
+import { PlayingView, scaleAfter, TextSize, type GripLook, type Playhead } from "@/ui/playing";
+import { PLAY_KEYS, type PlayAlong } from "@/features/song/state";
 
 interface StageViewProps {
-  readonly plan: SongPlan;
-  readonly route: SongRoute;
+  readonly song: RoutedSong;
+  readonly words: ChartWords;
+  readonly look: GripLook;
   readonly play: PlayAlong;
+  readonly playhead: Playhead;
+  readonly startQuarters: number;
   readonly name: string;
   readonly onClose: () => void;
 }
 
-const NOTHING = { chord: null, next: null };
+const TEMPO_STEP_BPM = 2;
 
-/** The grip now and the next one, to be read from two metres; nothing can be changed here. */
-export function SongStage({ plan, route, play, name, onClose }: StageViewProps) {
-  const { arrangement } = plan;
-  const { place, options, setOptions } = play;
-  const tempo = options.tempoBpm ?? arrangement.tempoBpm;
-  const faster = (by: number) => setOptions({ tempoBpm: Math.min(300, Math.max(30, tempo + by)) });
-  useKeys(PLAY_KEYS, {
-    forward: play.forward,
-    back: play.back,
-    play: play.toggle,
-    slower: () => faster(-2),
-    faster: () => faster(2),
-    leave: onClose,
-  });
-  const { bars, chords, sectionKeys } = arrangement;
-  const bar = place?.bar ?? play.startBar;
-  const first = chords.findIndex(({ playedBar }) => playedBar >= bar);
-  const { chord, next } = place ?? (first < 0 ? NOTHING : { chord: first, next: first + 1 });
-  const key = sectionKeys[bars[bar]?.section ?? 0] ?? "";
+/** The playing view in full screen, readable from two metres. The song cannot be edited here. */
+export function SongStage(props: StageViewProps) {
+  const { song, words, look, play, playhead, startQuarters, name, onClose } = props;
+  const [scale, setScale] = useDeviceChoice("text size on stage", 1.3);
+  const { options, setOptions } = play;
+  const tempo = options.tempoBpm ?? song.arrangement.tempoBpm;
+  const faster = (by: number) => setOptions({ tempoBpm: withinTempo(tempo + by) });
+  useKeys(
+    PLAY_KEYS,
+    {
+      forward: play.forward,
+      back: play.back,
+      play: play.toggle,
+      slower: () => faster(-TEMPO_STEP_BPM),
+      faster: () => faster(TEMPO_STEP_BPM),
+      smaller: () => setScale(scaleAfter(scale, -1)),
+      larger: () => setScale(scaleAfter(scale, 1)),
+      leave: onClose,
+    },
+    "page",
+    true,
+  );
   return (
-    <div className="fixed inset-0 z-10 flex flex-col gap-3 overflow-y-auto bg-ground p-4">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
-        <p className="text-3xl font-bold">{name}</p>
-        <p className="text-3xl">{sectionName(key)}</p>
-        <p className="figures text-3xl text-muted">{`bar ${bar + 1} of ${bars.length}`}</p>
-        <p className="figures text-3xl text-muted">
-          {`${Math.round(place?.tempoBpm ?? tempo * (options.isHalf ? 0.5 : 1))} bpm`}
-        </p>
-        <div className="ml-auto flex gap-2">
-          <button type="button" className="button min-h-14 px-5 text-xl" onClick={play.toggle}>
-            {play.isPlaying ? "Stop" : "Play"}
-          </button>
-          <button
-            type="button"
-            className="button min-h-14 px-4"
-            aria-label="Leave the stage view"
-            onClick={onClose}
-          >
-            <X size={28} aria-hidden="true" />
-          </button>
-        </div>
+    <div
+      role="region"
+      aria-label="Stage"
+      className="fixed inset-0 z-10 flex flex-col gap-2 overflow-y-auto bg-ground p-3 sm:px-5"
+    >
+      <div className="flex items-center gap-x-3">
+        <p className="min-w-0 flex-1 truncate text-2xl font-bold sm:text-3xl">{name}</p>
+        <TempoSteps bpm={tempo * (options.isHalf ? 0.5 : 1)} onStep={faster} />
+        <button
+          type="button"
+          className="button min-h-12 min-w-20 px-4 text-lg"
+          onClick={play.toggle}
+        >
+          {play.isPlaying ? "Stop" : "Play"}
+        </button>
+        <TextSize scale={scale} onScale={setScale} isLarge />
+        <button
+          type="button"
+          className="button min-h-12 px-3"
+          aria-label="Leave the stage"
+          onClick={onClose}
+        >
+          <X size={26} aria-hidden="true" />
+        </button>
       </div>
-      {place?.count ? (
-        <p className="flex flex-1 items-center justify-center text-[22vmin] font-bold">
-          {place.count}
-        </p>
-      ) : (
-        <NowNext
-          plan={plan}
-          route={route}
-          now={chord}
-          next={next}
-          isPlaying={place !== null}
-          size="stage"
+      <div className="min-h-0 flex-1">
+        <PlayingView
+          song={song}
+          words={words}
+          look={look}
+          playhead={playhead}
+          startQuarters={startQuarters}
+          loop={options.loop}
+          scale={scale}
+          way="line"
+          fills
         />
-      )}
-      <p className="text-lg text-muted">
-        Pedal: forward starts, then goes to the next section; back stops, then goes to the section’s
-        start.
-      </p>
+      </div>
+    </div>
+  );
+}
+
+interface TempoStepsProps {
+  readonly bpm: number;
+  readonly onStep: Dispatch<number>;
+}
+
+function TempoSteps({ bpm, onStep }: TempoStepsProps) {
+  return (
+    <div role="group" aria-label="Tempo" className="flex items-center gap-1 max-sm:hidden">
+      <button
+        type="button"
+        className="button min-h-12 px-3"
+        aria-label="Slower"
+        onClick={() => onStep(-TEMPO_STEP_BPM)}
+      >
+        <Minus size={20} aria-hidden="true" />
+      </button>
+      <span className="figures w-24 text-center text-2xl text-muted">{`${Math.round(bpm)} bpm`}</span>
+      <button
+        type="button"
+        className="button min-h-12 px-3"
+        aria-label="Faster"
+        onClick={() => onStep(TEMPO_STEP_BPM)}
+      >
+        <Plus size={20} aria-hidden="true" />
+      </button>
     </div>
   );
 }

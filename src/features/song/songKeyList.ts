@@ -21,6 +21,8 @@ export const SONG_KEY_LIST = [
     play: "Play, stop",
     slower: "Slower",
     faster: "Faster",
+    smaller: "Smaller text",
+    larger: "Larger text",
     leave: "Leave the stage",
   }),
 ];

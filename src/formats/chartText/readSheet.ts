@@ -44,7 +44,7 @@ export function readSheet(text: string): ReadScore {
     }
     return grip ? [{ ...grip, line }] : [];
   });
-  const given = tuningOf(said, problems);
+  const given = tuningOf(said);
   const tuning = given ?? usualFor(grips[0]?.fretting.length ?? 0);
   const capo = capoOf(said, problems);
   const strings = tuning?.midi.length ?? 0;
@@ -98,13 +98,12 @@ function directivesIn(kept: readonly ScoreLine[]): readonly Directive[] {
   });
 }
 
-function tuningOf(said: readonly Directive[], problems: FormatProblem[]): Tuning | null {
+function tuningOf(said: readonly Directive[]): Tuning | null {
   const given = said.findLast(({ name }) => name === "x_tuning" || name === "tuning");
   if (!given) return null;
   const read = readTuning(given.value);
-  if (read.ok) return read.value.tuning;
-  problems.push(problemAt(given.line, read.problem.message));
-  return null;
+  // The chart's own problems already report an unreadable tuning.
+  return read.ok ? read.value.tuning : null;
 }
 
 /** The usual tuning for grips that say none; null where there are none. */

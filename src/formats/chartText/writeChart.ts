@@ -1,5 +1,5 @@
 import { pitchTexts } from "@/core/pitch";
-import { readChart, textureMark } from "@/core/song";
+import { quartersPerBeat, readChart, textureMark } from "@/core/song";
 import {
   problemAt,
   type FormatProblem,
@@ -29,11 +29,13 @@ const ROUNDING = 1e-6;
 export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
   const lines: string[] = headOf(score, dialect);
   const problems: FormatProblem[] = [];
-  const bars = score.sections.flatMap((section) => section.bars);
-  if (bars.some(({ tempoBpm }) => tempoBpm !== null && tempoBpm !== score.tempoBpm)) {
-    problems.push(problemAt(null, "a chart has one tempo; later ones are left out"));
-  }
-  const state: WriterState = { meter: score.meter, grips: new Map(), inexact: 0 };
+  const state: WriterState = {
+    meter: score.meter,
+    quarterBpm: score.tempoBpm === null ? null : score.tempoBpm * quartersPerBeat(score.meter),
+    grips: new Map(),
+    inexact: 0,
+    tempos: 0,
+  };
   const written = new Map<string, number>();
   const kept = keptByLine(score);
   for (const run of sectionRuns(score)) {
@@ -52,6 +54,15 @@ export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
     else written.delete(name.toLowerCase());
   }
   lines.push(...[...kept.values()].flat());
+  if (state.tempos > MOST_TEMPOS) {
+    const left = state.tempos - MOST_TEMPOS;
+    problems.push(
+      problemAt(
+        null,
+        `the first ${MOST_TEMPOS} changes of tempo are written; ${left} are left out`,
+      ),
+    );
+  }
   if (state.inexact > 0) {
     const what = state.inexact === 1 ? "a bar has" : `${state.inexact} bars have`;
     problems.push(
@@ -64,9 +75,13 @@ export function writeChart(score: Score, dialect: Dialect = BARS): WrittenText {
 /** What changes from line to line. */
 interface WriterState {
   meter: string;
+  /** Tempo written last, in quarter notes per minute. */
+  quarterBpm: number | null;
   /** The grip that was defined last for each name. */
   readonly grips: Map<string, string>;
   inexact: number;
+  /** Changes of tempo so far. */
+  tempos: number;
 }
 
 function headOf(score: Score, dialect: Dialect): string[] {
@@ -77,7 +92,7 @@ function headOf(score: Score, dialect: Dialect): string[] {
     ...(strings === undefined ? [] : [`{x_tuning: ${strings}}`]),
     ...(title === null ? [] : [dialect.say("Title", oneLine(title))]),
     ...(key === null ? [] : [dialect.say("Key", oneLine(key))]),
-    ...(tempoBpm === null ? [] : [dialect.say("Tempo", String(Math.round(tempoBpm * 100) / 100))]),
+    ...(tempoBpm === null ? [] : [dialect.say("Tempo", tempoText(tempoBpm))]),
     ...(meter === "4/4" ? [] : [dialect.say("Time", meter)]),
     ...(capo === 0 ? [] : [dialect.say("Capo", String(capo))]),
   ];
@@ -115,10 +130,10 @@ function bodyOf(
     const isLong = open.length >= BARS_A_LINE;
     const goesBack = (places[at] ?? 0) <= (places[at - 1] ?? -1);
     const isFull = bar.line === undefined ? isLong : bar.line !== openLine || (isLong && goesBack);
-    const saidOfMeter = meterLines(bar, state, dialect);
+    const said = [...meterLines(bar, state, dialect), ...tempoLines(bar, state, dialect)];
     const defined = dialect.hasGrips ? newGrips(bar, state.grips) : [];
-    if (isFull || saidOfMeter.length > 0 || defined.length > 0) endLine();
-    lines.push(...saidOfMeter, ...defined);
+    if (isFull || said.length > 0 || defined.length > 0) endLine();
+    lines.push(...said, ...defined);
     const isNextEarly = (bars[at + 1]?.chords[0]?.startBeat ?? 0) < -ROUNDING;
     const { text, isExact } = barText(bar, isNextEarly, textureOf);
     if (!isExact) state.inexact++;
@@ -138,6 +153,31 @@ function meterLines(bar: ScoreBar, state: WriterState, dialect: Dialect): readon
   const said = meter === state.meter ? [] : [dialect.say("Time", meter)];
   state.meter = meter;
   return isShort ? [...said, dialect.say("Pickup", String(bar.beats))] : said;
+}
+
+/** The `Tempo:` line needed before a bar, if any. */
+function tempoLines(
+  { meter, tempoBpm }: ScoreBar,
+  state: WriterState,
+  dialect: Dialect,
+): readonly string[] {
+  const quarterBpm = tempoBpm === null ? null : tempoBpm * quartersPerBeat(meter);
+  const isSame =
+    quarterBpm === null || Math.abs(quarterBpm - (state.quarterBpm ?? 0)) < TEMPO_ROUNDING;
+  if (tempoBpm === null || isSame) return [];
+  state.tempos += 1;
+  if (state.tempos > MOST_TEMPOS) return [];
+  state.quarterBpm = quarterBpm;
+  return [dialect.say("Tempo", tempoText(tempoBpm))];
+}
+
+/** Limits the lines written for a recording whose tempo changes in every bar. */
+const MOST_TEMPOS = 16;
+/** Bpm are written with two decimals. */
+const TEMPO_ROUNDING = 0.01;
+
+function tempoText(tempoBpm: number): string {
+  return String(Math.round(tempoBpm * 100) / 100);
 }
 
 /** The grips of a bar that are not those defined last for their names. */

@@ -84,6 +84,21 @@ describe("another reader finds the same", () => {
     );
   });
 
+  test("a second tempo stands where its section begins, each time it is played", () => {
+    const text = "Tempo: 120\nVerse\n| A5 |\nBridge\nTempo: 60\n| D5 |\nVerse\n";
+    const tuning = { name: "Standard", kind: "standard", midi: [40, 45, 50, 55, 59, 64] } as const;
+    const score = withGripsOf({ ...readSheet(text).score, tuning });
+    const events = read(writeMidi(score, tuning)).flatMap((track) =>
+      track.type === "MTrk" ? [...track] : [],
+    );
+    const tempos = events.filter((event) => event.isTempo());
+    expect(tempos.map((event) => [event.tt, event.getTempo()])).toEqual([
+      [0, 500_000],
+      [1920, 1_000_000],
+      [3840, 500_000],
+    ]);
+  });
+
   test("tempo in the meter's beat, meters, sections and programs", () => {
     const { score } = readSheet(
       "Title: Höhe\nTempo: 90\nTime: 6/8\n[Verse]\nTexture: muted\n| E5 |\nTime: 3/4\n[Chorus]\n| A5 |\nTexture: ringing\n",

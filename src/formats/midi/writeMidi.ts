@@ -76,7 +76,7 @@ function conductor(score: Score, bars: readonly PlayedBar[]): readonly Placed[] 
     );
   }
   let meter = "";
-  let bpm: number | null = null;
+  let quarterBpm: number | null = null;
   for (const [index, bar] of bars.entries()) {
     const tick = ticks(bar.start);
     const isWhole = Math.abs(bar.beats - meterBeats(bar.meter)) < ROUNDING;
@@ -88,10 +88,11 @@ function conductor(score: Score, bars: readonly PlayedBar[]): readonly Placed[] 
       meter = own;
     }
     const said = bar.tempoBpm ?? (index === 0 ? (score.tempoBpm ?? DEFAULT_BPM) : null);
-    if (said !== null && said !== bpm) {
-      const microsecondsPerBeat = Math.round(MICROS_A_MINUTE / (said * quartersPerBeat(bar.meter)));
+    const saidQuarters = said === null ? null : said * quartersPerBeat(bar.meter);
+    if (saidQuarters !== null && saidQuarters !== quarterBpm) {
+      const microsecondsPerBeat = Math.round(MICROS_A_MINUTE / saidQuarters);
       placed.push(place(tick, 1, { type: "setTempo", microsecondsPerBeat }));
-      bpm = said;
+      quarterBpm = saidQuarters;
     }
     if (bar.begins) placed.push(place(tick, 2, { type: "marker", text: asBytes(bar.begins) }));
   }

@@ -30,7 +30,7 @@ export function writeMusicXml(score: Score, tuning: Tuning): string {
   const voices = voicesByBar(bars, notes);
   const links: Links = { next: nextOnString(notes), tuning, capo: score.capo };
   const chords = chordsByBar(bars);
-  const state = { meter: "", bpm: null as number | null };
+  const state = { meter: "", quarterBpm: null as number | null };
   const measures = bars.map((bar, index) =>
     measure(bar, index, score, voices[index] ?? [], chords[index] ?? [], links, state),
   );
@@ -110,7 +110,7 @@ function measure(
   voices: readonly (readonly NoteGroup[])[],
   chords: readonly InSong<ScoreChord>[],
   links: Links,
-  state: { meter: string; bpm: number | null },
+  state: { meter: string; quarterBpm: number | null },
 ): XmlElement {
   const whole = meterBeats(bar.meter);
   const isPickup = index === 0 && bar.beats < whole - ROUNDING;
@@ -125,8 +125,9 @@ function measure(
   if (bar.begins) {
     content.push(direction([element("rehearsal", oneLine(bar.begins))]));
   }
-  if (bpm !== null && bpm !== state.bpm) content.push(tempo(bpm, bar.meter));
-  state.bpm = bpm ?? state.bpm;
+  const quarterBpm = bpm === null ? null : bpm * quartersPerBeat(bar.meter);
+  if (bpm !== null && quarterBpm !== state.quarterBpm) content.push(tempo(bpm, bar.meter));
+  state.quarterBpm = quarterBpm ?? state.quarterBpm;
   const lead = voices[0] ?? [];
   content.push(...voiceElements(lead, 1, bar.beats, chords, score, links));
   for (const [at, voice] of voices.slice(1).entries()) {

@@ -1,9 +1,11 @@
-import { type Chart } from "@/core/song";
+import { quartersPerBeat, type Chart } from "@/core/song";
 import { EMPTY_SCORE, type Score } from "./score";
 
 /** A chart as a score: everything that it says, no grips yet. */
 export function chartScore(chart: Chart): Score {
   const { title, key, tempoBpm, meter, order, kept } = chart;
+  const bars = chart.sections.flatMap((section) => section.bars);
+  const hasTempos = new Set(bars.map(({ quarterBpm }) => quarterBpm)).size > 1;
   return {
     ...EMPTY_SCORE,
     title,
@@ -17,7 +19,8 @@ export function chartScore(chart: Chart): Score {
       bars: bars.map((bar) => ({
         meter: bar.meter,
         beats: bar.beats,
-        tempoBpm: null,
+        tempoBpm:
+          hasTempos && bar.quarterBpm !== null ? bar.quarterBpm / quartersPerBeat(bar.meter) : null,
         line: bar.line,
         notes: [],
         chords: bar.chords.map(({ place: _place, ...chord }) => ({

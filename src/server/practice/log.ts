@@ -4,6 +4,7 @@ import { medianOf } from "@/core/practice";
 import { type RoundResult } from "@/core/recall";
 import { findKept } from "@/server/keeper";
 import {
+  type FasterDrill,
   type LogDrill,
   type LoggedNote,
   type LoggedRound,
@@ -69,6 +70,7 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
       .toSorted((a, b) => b.missed / b.rounds - a.missed / a.rounds || b.rounds - a.rounds)
       .slice(0, MAX_HARDEST)
       .map((drill) => named(connection, drill)),
+    faster: fasterDrills(connection, where, values),
     ...pageOf(connection, where, filter, values, skip),
   };
 }
@@ -175,15 +177,36 @@ function drillsIn(connection: Database, where: string, values: Values): readonly
   return [...drills.values()].sort((a, b) => b.lastMs - a.lastMs || (a.drill < b.drill ? -1 : 1));
 }
 
+/** Drills whose best clean tempo rose since their first clean day; whole chords only. */
+function fasterDrills(connection: Database, where: string, values: Values): readonly FasterDrill[] {
+  const rows = connection
+    .prepare(
+      `WITH clean AS (
+         SELECT drill, day, bpm FROM round
+         WHERE ${where} AND result = 'clean' AND step = 'whole' AND bpm IS NOT NULL
+       ), first AS (SELECT drill, min(day) AS day FROM clean GROUP BY drill)
+       SELECT drill, max(CASE WHEN clean.day = first.day THEN bpm END) AS firstBpm,
+         max(bpm) AS bestBpm
+       FROM clean JOIN first USING (drill) GROUP BY drill HAVING bestBpm > firstBpm
+       ORDER BY bestBpm / firstBpm DESC, drill LIMIT ${MAX_HARDEST}`,
+    )
+    .all(values) as readonly Omit<FasterDrill, "name">[];
+  return rows.map((row) => ({ ...row, name: nameOf(connection, row.drill) }));
+}
+
 /** As it was called the last time. */
 function named(connection: Database, counted: CountedDrill): LogDrill {
+  return { ...counted, name: nameOf(connection, counted.drill) };
+}
+
+function nameOf(connection: Database, drill: string): string {
   const name = connection
     .prepare(
       "SELECT name FROM round WHERE drill = ? AND deleted_at IS NULL ORDER BY at_ms DESC LIMIT 1",
     )
     .pluck()
-    .get(counted.drill);
-  return { ...counted, name: String(name) };
+    .get(drill);
+  return String(name);
 }
 
 function pageOf(

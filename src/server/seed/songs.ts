@@ -15,11 +15,12 @@ Tempo: 108
 Verse
 Texture: muted quarters down
 | D5 . . F5 | G5 . C5 . | D5 . . F5 | Bb5 . C5 . |
-(all the lamps along the edge)
+  all the lamps along  the edge    go out one by one
 
 Chorus
 Texture: ringing x---x---x-x-x---
 |: G5 . . Bb5 | F5 . C5 . | G5 . . Bb5 |1. A5 . C5 . :|2. A5 . A5! r |
+   count the lights along the quarry        road
 
 Bridge
 | Bb5~once | A5~once | G5 . <F5 . | A5 . A5! r |

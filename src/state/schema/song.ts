@@ -1,5 +1,10 @@
 import { array, boolean, lazy, mixed, number, object, string, tuple } from "yup";
-import { LOOSENED_STRUMS, ROUTE_KINDS, type LoosenedStrums } from "@/core/arrangement";
+import {
+  LOOSENED_STRUMS,
+  OTHER_ROUTES,
+  ROUTE_KINDS,
+  type LoosenedStrums,
+} from "@/core/arrangement";
 import { MAX_STRINGS } from "@/core/tuning";
 import { LONGEST_CHART } from "@/state";
 import { fingers, fretting, id, voicing, tuningMidi } from "./fields";
@@ -64,7 +69,9 @@ export const songSettingsSchema = object({
   limits,
   sectionLimits,
   marks: array(mark).max(MAX_MARKS).required(),
-  routeKind: string().oneOf(ROUTE_KINDS).required(),
+  routeKind: string()
+    .oneOf([...ROUTE_KINDS, ...OTHER_ROUTES])
+    .required(),
 }).noUnknown();
 
 export const songSchema = object({

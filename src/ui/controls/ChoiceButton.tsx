@@ -22,7 +22,7 @@ export function ChoiceButton(props: ChoiceButtonProps) {
       style={widthPx === undefined ? undefined : { width: widthPx }}
       // A click must not take the focus: Enter and the arrows still belong to the grips.
       onMouseDown={(event) => event.preventDefault()}
-      className={`min-h-11 rounded-lg border font-medium ${pressed ? "border-inverse bg-inverse text-on-inverse" : "border-line bg-surface text-ink hover:border-ink"} ${className ?? ""}`}
+      className={`min-h-11 rounded-lg border font-medium ${pressed ? "border-root bg-picked text-ink shadow-[inset_0_-4px_0_var(--root)]" : "border-line bg-surface text-ink hover:border-ink"} ${className ?? ""}`}
     >
       {children}
     </button>

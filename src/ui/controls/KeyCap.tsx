@@ -11,7 +11,9 @@ interface KeyCapProps {
 export function KeyCap({ of: key, onButton = false }: KeyCapProps) {
   if (key === undefined) return null;
   return (
-    <kbd className={`key-cap ${onButton ? "border-current bg-transparent text-[14px]" : ""}`}>
+    <kbd
+      className={`key-cap pointer-coarse:hidden ${onButton ? "border-current bg-transparent text-[14px]" : ""}`}
+    >
       {capOf(key)}
     </kbd>
   );

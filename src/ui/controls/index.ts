@@ -1,3 +1,4 @@
+export { ActionMenu, type Action } from "./ActionMenu";
 export { AppDialog } from "./AppDialog";
 export { ChoiceButton } from "./ChoiceButton";
 export { KeyCap } from "./KeyCap";

@@ -17,16 +17,22 @@ const MOVABLE =
 /**
  * Listens for keys on the whole page, or inside the open dialog. Single keys are named as in
  * KeyboardEvent.key, letters small; "Ctrl+z" stands for Command too; "Shift+Digit1" names a place on
- * the keyboard, whatever is printed there.
+ * the keyboard, whatever is printed there. With `spaceOverButtons`, Space runs its shortcut even while a
+ * button has the focus; Enter still presses the button.
  */
-export function useShortcuts(shortcuts: Shortcuts, where: "page" | "dialog" = "page"): void {
+export function useShortcuts(
+  shortcuts: Shortcuts,
+  where: "page" | "dialog" = "page",
+  spaceOverButtons = false,
+): void {
   const onKeyDown = useEvent((event: KeyboardEvent) => {
     if (event.altKey || event.defaultPrevented) return;
     const isInDialog = document.querySelector("[role=dialog]") !== null;
     if (isInDialog !== (where === "dialog")) return;
     const key = keyName(event);
     const run = shortcuts[key];
-    if (!run || belongsToTarget(event.target, key)) return;
+    const isOwnSpace = spaceOverButtons && key === " " && !isInField(event.target);
+    if (!run || (!isOwnSpace && belongsToTarget(event.target, key))) return;
     event.preventDefault();
     run();
   });
@@ -44,6 +50,14 @@ function keyName(event: KeyboardEvent): string {
   // Where digits themselves need Shift, they stay digits.
   const isOnDigitRow = /^(Digit\d|Minus|Equal)$/.test(code);
   return shiftKey && isOnDigitRow && !/^\d$/.test(key) ? `Shift+${code}` : plain;
+}
+
+/** Elements that use Space themselves. */
+const SPACED =
+  "[role=slider], [role=option], [role^=menuitem], [role=tab], [role=radio], [role=checkbox], [role=switch], summary";
+
+function isInField(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest(`${TYPING}, ${SPACED}`) !== null;
 }
 
 function belongsToTarget(target: EventTarget | null, key: string): boolean {

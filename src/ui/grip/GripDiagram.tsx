@@ -21,6 +21,8 @@ interface GripDiagramProps {
   readonly thickOnTop?: boolean;
   /** Grow to the available width, up to this factor. */
   readonly growth?: number;
+  /** Fills its size container. */
+  readonly fills?: boolean;
   /** Draws what silences each string and how far the fingers stand apart. */
   readonly explained?: Fingering;
   /** Per string: marks what sounds so many semitones from before; null or 0 does not. */
@@ -37,7 +39,7 @@ const SHIFT_ROOM = 1.9;
 /** A grip close up: the few frets it needs, at their true proportions. */
 export function GripDiagram(props: GripDiagramProps) {
   const { neck, root, grip, labels, stringGapPx, label, leftHanded, thickOnTop, growth } = props;
-  const { explained, shifts } = props;
+  const { explained, shifts, fills } = props;
   const { first, last } = fretWindow(grip, neck.frets);
   const strings = neck.midi.length;
   const [left, top] = [stringGapPx * 1.5, stringGapPx * (0.75 + (explained ? REACH_ROOM : 0))];
@@ -65,7 +67,11 @@ export function GripDiagram(props: GripDiagramProps) {
       aria-label={label}
       viewBox={`0 0 ${width} ${height}`}
       width={growth ? "100%" : width}
-      style={{ maxWidth: growth ? width * growth : "100%" }}
+      style={
+        fills
+          ? { width: `min(100cqw, ${((100 * width) / height).toFixed(1)}cqh)` }
+          : { maxWidth: growth ? width * growth : "100%" }
+      }
       className="figures block h-auto rounded-md bg-slab"
       data-picture="grip"
     >

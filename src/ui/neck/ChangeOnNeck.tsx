@@ -6,6 +6,7 @@ import { pitchClassOf, type Accidentals, type Note } from "@/core/pitch";
 import { type Spacing } from "@/state";
 import { fingersWords, spokenNotes } from "@/ui/text";
 import { NeckGrip } from "./NeckGrip";
+import { OutlinedGrip } from "./OutlinedGrip";
 import { type NeckScale } from "./neckScale";
 import { PlainNeck } from "./PlainNeck";
 
@@ -37,7 +38,7 @@ export function ChangeOnNeck({ change, from, to, ...seen }: ChangeOnNeckProps) {
         label={spokenNotes(`${from.chord.name} to ${to.chord.name}: ${fingersWords(change)}`)}
         marks={(scale) => (
           <>
-            <Outlines scale={scale} fingering={from.fingering} />
+            <OutlinedGrip scale={scale} fingering={from.fingering} />
             <NeckGrip
               scale={scale}
               openMidi={neck.midi}
@@ -58,38 +59,6 @@ export function ChangeOnNeck({ change, from, to, ...seen }: ChangeOnNeckProps) {
       </figcaption>
     </figure>
   );
-}
-
-function Outlines({
-  scale,
-  fingering,
-}: {
-  readonly scale: NeckScale;
-  readonly fingering: Fingering;
-}) {
-  const { fretting, fingers } = fingering;
-  return fretting.map((fret, string) => {
-    if (fret === null) return null;
-    const [x, y, size] = [scale.markX(string, fret), scale.stringY(string), scale.gripSize(fret)];
-    return (
-      <g key={string} aria-hidden="true">
-        <circle
-          cx={x}
-          cy={y}
-          r={size * 0.95}
-          fill="none"
-          stroke="var(--on-slab)"
-          strokeWidth={2}
-          strokeDasharray="4 4"
-        />
-        {fingers[string] !== 0 && (
-          <text x={x} y={y} dy="0.36em" fontSize={15} fill="var(--on-slab)" textAnchor="middle">
-            {fingers[string]}
-          </text>
-        )}
-      </g>
-    );
-  });
 }
 
 interface ArrowsProps {

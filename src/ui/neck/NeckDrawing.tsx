@@ -11,6 +11,7 @@ import { NeckBoard } from "./NeckBoard";
 import { NeckGrip, type ShownGrip } from "./NeckGrip";
 import { NeckMarks } from "./NeckMarks";
 import { makeNeckScale, narrowestWidth, type NeckScaleOptions } from "./neckScale";
+import { StringNames } from "./StringNames";
 import { Unisons } from "./Unisons";
 import { useInSight } from "./useInSight";
 import { useWidth } from "./useWidth";
@@ -52,14 +53,14 @@ export const NeckDrawing = memo(function NeckView(props: NeckViewProps) {
   useInSight(frame, frameWidth, scale, grip?.fingering.fretting ?? null);
 
   return (
-    <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
+    <div ref={frame} className="grid overflow-x-auto rounded-lg bg-slab">
       <svg
         role="group"
         aria-label={`Neck, thick string ${thickOnTop ? "on top" : "at the bottom"}`}
         width={width}
         height={scale.height}
         viewBox={`0 0 ${width} ${scale.height}`}
-        className="figures block select-none"
+        className="figures col-start-1 row-start-1 block select-none"
         data-picture="neck"
       >
         <NeckBoard neck={neck} scale={scale} accidentals={accidentals} />
@@ -87,6 +88,15 @@ export const NeckDrawing = memo(function NeckView(props: NeckViewProps) {
         {pointed && isOn(neck, pointed) && <Unisons neck={neck} scale={scale} position={pointed} />}
         <FretRange scale={scale} frets={neck.frets} range={range} onRange={onRange} />
       </svg>
+      {width > frameWidth && (
+        <StringNames
+          openMidi={neck.midi}
+          accidentals={accidentals}
+          scale={scale}
+          fretting={grip?.fingering.fretting ?? null}
+          leftHanded={leftHanded ?? false}
+        />
+      )}
     </div>
   );
 });

@@ -7,6 +7,7 @@ import { type Accidentals } from "@/core/pitch";
 import { type Spacing } from "@/state";
 import { NeckBoard } from "./NeckBoard";
 import { makeNeckScale, narrowestWidth, type NeckScale } from "./neckScale";
+import { StringNames } from "./StringNames";
 import { useInSight } from "./useInSight";
 import { useWidth } from "./useWidth";
 
@@ -51,8 +52,8 @@ export function PlainNeck(props: PlainNeckProps) {
   const { width } = scale;
   useInSight(frame, frameWidth, scale, inSight ?? null);
   return (
-    <div ref={frame} className="overflow-x-auto rounded-lg bg-slab">
-      <div className="relative" style={{ width, height: scale.height }}>
+    <div ref={frame} className="grid overflow-x-auto rounded-lg bg-slab">
+      <div className="relative col-start-1 row-start-1" style={{ width, height: scale.height }}>
         <svg
           role={marks ? "group" : "img"}
           aria-label={label}
@@ -66,6 +67,15 @@ export function PlainNeck(props: PlainNeckProps) {
         </svg>
         {beside?.(scale)}
       </div>
+      {width > frameWidth && !beside && (
+        <StringNames
+          openMidi={neck.midi}
+          accidentals={accidentals}
+          scale={scale}
+          fretting={inSight ?? null}
+          leftHanded={leftHanded}
+        />
+      )}
     </div>
   );
 }

@@ -5,6 +5,7 @@ export { NeckBoard } from "./NeckBoard";
 export { type GripScale, NeckGrip, type ShownGrip } from "./NeckGrip";
 export { NeckMarks } from "./NeckMarks";
 export { NeckDrawing } from "./NeckDrawing";
+export { OutlinedGrip } from "./OutlinedGrip";
 export { PlainNeck } from "./PlainNeck";
 export { TAP_KEYS } from "./tapKeys";
 export { TapLayer } from "./TapLayer";

@@ -3,4 +3,5 @@ export { NoteText, NoteTspans, spokenNotes, withSigns } from "./NoteText";
 export { TimeText } from "./TimeText";
 export { fingersWords } from "./fingersWords";
 export { LEVEL_WORDS } from "./levelWords";
-export { holdsText, tempoText } from "./tempoText";
+export { fretsText, moveText, moveWords, wayWords } from "./moveWords";
+export { holdsText, isUnlimited, tempoText } from "./tempoText";

@@ -6,11 +6,14 @@ interface Tempos {
   readonly possibleTempoBpm: number | null;
 }
 
+/** Whether a tempo is so fast that nothing limits it. */
+export function isUnlimited(bpm: number | null, quartersPerBeat: number): bpm is null {
+  return bpm === null || bpm * quartersPerBeat > UNLIMITED_QUARTERS_BPM;
+}
+
 /** "128 bpm", never more than what holds. */
 export function tempoText(bpm: number | null, quartersPerBeat = 1): string {
-  return bpm === null || bpm * quartersPerBeat > UNLIMITED_QUARTERS_BPM
-    ? "any tempo"
-    : `${Math.floor(bpm)} bpm`;
+  return isUnlimited(bpm, quartersPerBeat) ? "any tempo" : `${Math.floor(bpm)} bpm`;
 }
 
 /** "Holds to 128 bpm, possible to 160" */
@@ -18,9 +21,7 @@ export function holdsText(
   { cleanTempoBpm, possibleTempoBpm }: Tempos,
   quartersPerBeat: number,
 ): string {
-  if (cleanTempoBpm === null || cleanTempoBpm * quartersPerBeat > UNLIMITED_QUARTERS_BPM) {
-    return "Nothing limits the tempo";
-  }
+  if (isUnlimited(cleanTempoBpm, quartersPerBeat)) return "Nothing limits the tempo";
   const holds = `Holds to ${Math.floor(cleanTempoBpm)} bpm`;
   const isWider =
     possibleTempoBpm !== null && Math.floor(possibleTempoBpm) > Math.floor(cleanTempoBpm);

@@ -1,3 +1,5 @@
+import { type Midi } from "@/core/pitch";
+
 /** Where something stands in the text, in UTF-16 units from its beginning. */
 export interface TextPlace {
   readonly offset: number;
@@ -26,6 +28,8 @@ export interface ChartBar {
   readonly meter: string;
   /** Its length in quarters. */
   readonly beats: number;
+  /** Quarter notes per minute; null if the chart gives no tempo up to here. */
+  readonly quarterBpm: number | null;
   readonly chords: readonly ChartChord[];
   readonly notes: readonly never[];
   /** From 1. */
@@ -65,6 +69,8 @@ export interface Chart {
   /** In the meter's own beat: the dotted quarter in 6/8, 9/8 and 12/8. */
   readonly tempoBpm: number | null;
   readonly meter: string;
+  /** The tuning named in the chart, as open-string pitches from the thickest; null if there is none. */
+  readonly tuningMidi: readonly Midi[] | null;
   readonly sections: readonly ChartSection[];
   /** What is played, in order, with every repeat written out: section and bar, from 0. */
   readonly order: readonly (readonly [section: number, bar: number])[];

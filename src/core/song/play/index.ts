@@ -1,7 +1,13 @@
-export { changeGaps, needsGrip } from "./changeGaps";
+export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
 export { playedChords } from "./played";
 export { pickedAt, type Strike, strikesAs, strikesOf } from "./strikes";
-export { DEFAULT_TEMPO_BPM, UNLIMITED_QUARTERS_BPM } from "./tempo";
+export {
+  DEFAULT_TEMPO_BPM,
+  MAX_TEMPO_BPM,
+  MIN_TEMPO_BPM,
+  UNLIMITED_QUARTERS_BPM,
+  withinTempo,
+} from "./tempo";
 export {
   ACCENTS,
   FEELS,

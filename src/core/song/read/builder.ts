@@ -3,13 +3,14 @@ import {
   type ChartBar,
   type ChartChord,
   type ChartProblem,
-  COMMON_METER,
   type KeptLine,
   type Key,
   type Meter,
+  quartersPerBeat,
   type TextPlace,
 } from "../chart";
 import { makeRepeatFlow, type RepeatFlow } from "./flow";
+import { FIRST_SETTINGS, type ChartSettings } from "./settings";
 import { type Line, type Word } from "../text";
 
 /** More bars than any song plays; what is over is told. */
@@ -44,6 +45,8 @@ export interface ChartBuilder {
   readonly countBeats: () => number;
   readonly set: (part: Partial<ChartSettings>) => void;
   readonly settings: () => ChartSettings;
+  /** Whether any bar has been read. */
+  readonly hasBars: () => boolean;
   /** The length of the next bar; a pick-up counts once. */
   readonly takeBeats: () => number;
   /** A chorus may be called anything where its directive says that it is one. */
@@ -53,7 +56,7 @@ export interface ChartBuilder {
   /** Ends a section before the next heading. */
   readonly endSection: () => void;
   readonly flow: (line: Line) => RepeatFlow;
-  readonly bar: (line: Line, bar: ChartBar) => void;
+  readonly bar: (line: Line, bar: Omit<ChartBar, "quarterBpm">) => void;
   /** How chords are played: as their section says, or else the song. */
   readonly texture: () => string | null;
   /** Before the first section said of the song, after it of the section. */
@@ -73,33 +76,8 @@ export interface ChartBuilder {
   readonly finish: () => Chart;
 }
 
-/** What directives have said so far. */
-interface ChartSettings {
-  readonly title: string | null;
-  readonly keyText: string | null;
-  readonly key: Key | null;
-  readonly tempoBpm: number | null;
-  readonly meter: Meter;
-  readonly countBeats: number;
-  readonly pickupBeats: number | null;
-  /** Between the directives that begin and end a part. */
-  readonly isInPart: boolean;
-  /** Within a grid that is a part by itself. */
-  readonly isPartGrid: boolean;
-}
-
 export function makeBuilder(): ChartBuilder {
-  let settings: ChartSettings = {
-    title: null,
-    keyText: null,
-    key: null,
-    tempoBpm: null,
-    meter: COMMON_METER,
-    countBeats: 1,
-    pickupBeats: null,
-    isInPart: false,
-    isPartGrid: false,
-  };
+  let settings = FIRST_SETTINGS;
   /** The song's own are those in force when its first bar is met. */
   let atFirst: ChartSettings | null = null;
   const sections: OpenSection[] = [];
@@ -111,6 +89,9 @@ export function makeBuilder(): ChartBuilder {
   /** A heading whose first bar has not been met. */
   let waiting: Heading | null = null;
   let current: OpenSection | null = null;
+  /** Current tempo in quarter notes per minute. A new tempo uses the beat of the next bar's meter. */
+  let quarterBpm: number | null = null;
+  let isTempoNew = false;
   /** Where the lines that are kept as they stand begin. */
   let aside: { readonly line: Line; readonly word: Word } | null = null;
   /** What was said of counts before the first section holds wherever a section says nothing. */
@@ -182,9 +163,11 @@ export function makeBuilder(): ChartBuilder {
     meter: () => settings.meter,
     countBeats: () => settings.countBeats,
     set: (part) => {
+      isTempoNew ||= part.tempoBpm !== undefined;
       settings = { ...settings, ...part };
     },
     settings: () => settings,
+    hasBars: () => atFirst !== null,
     takeBeats: () => {
       const beats = settings.pickupBeats ?? settings.meter.beats;
       settings = { ...settings, pickupBeats: null };
@@ -214,7 +197,11 @@ export function makeBuilder(): ChartBuilder {
     bar: (line, bar) => {
       const into = section(line.number);
       atFirst ??= settings;
-      into.bars.push(bar);
+      if (isTempoNew && settings.tempoBpm !== null) {
+        quarterBpm = settings.tempoBpm * quartersPerBeat(settings.meter.text);
+      }
+      isTempoNew = false;
+      into.bars.push({ ...bar, quarterBpm });
       into.flow.add();
     },
     texture: () => sectionTexture ?? songTexture,
@@ -271,6 +258,7 @@ export function makeBuilder(): ChartBuilder {
         key: first.keyText ?? keyText,
         tempoBpm: first.tempoBpm ?? tempoBpm,
         meter: first.meter.text,
+        tuningMidi: settings.tuningMidi,
         sections: sections.map(({ name, line, bars }) => ({ name, line, bars })),
         order,
         kept,

@@ -1,7 +1,8 @@
 import { type ChartBuilder } from "./builder";
 import { type Fact, type Line, type Word } from "../text";
 import { readKey, readMeter } from "../chart";
-import { readTexture, textureText } from "../play";
+import { readTuning } from "@/core/tuning";
+import { MAX_TEMPO_BPM, MIN_TEMPO_BPM, readTexture, textureText } from "../play";
 
 type Apply = (value: string, builder: ChartBuilder, at: Place) => void;
 
@@ -21,15 +22,13 @@ function labelIn(value: string): string {
   return /\blabel\s*=\s*(["'])(.*?)\1/.exec(value)?.[2]?.trim() ?? "";
 }
 
-const [SLOWEST_BPM, FASTEST_BPM] = [30, 300];
-
 const tell = (builder: ChartBuilder, { line, word }: Place, right: string) =>
   builder.problem(line, word, `'${word.text}': ${right}`);
 
 const setTempo: Apply = (value, builder, at) => {
   const tempoBpm = Number(value.replace(/\s*bpm$/i, "").replace(",", "."));
-  if (tempoBpm >= SLOWEST_BPM && tempoBpm <= FASTEST_BPM) builder.set({ tempoBpm });
-  else tell(builder, at, `write a tempo from ${SLOWEST_BPM} to ${FASTEST_BPM}`);
+  if (tempoBpm >= MIN_TEMPO_BPM && tempoBpm <= MAX_TEMPO_BPM) builder.set({ tempoBpm });
+  else tell(builder, at, `write a tempo from ${MIN_TEMPO_BPM} to ${MAX_TEMPO_BPM}`);
 };
 const setMeter: Apply = (value, builder, at) => {
   const meter = readMeter(value);
@@ -41,6 +40,18 @@ const setKey: Apply = (value, builder, at) => {
   if (!key) return tell(builder, at, "write a key like Em, G or F#m");
   builder.set({ key, keyText: value });
   builder.keyAt(at.line, at.word);
+};
+/** One tuning per chart: a second one inside a section is reported as a problem. */
+const setTuning: Apply = (value, builder, at) => {
+  const read = readTuning(value);
+  if (!read.ok) tell(builder, at, read.problem.message);
+  else if (builder.hasBars()) {
+    tell(
+      builder,
+      at,
+      "a song has one tuning; write it above the first bar, or make this a song of its own",
+    );
+  } else builder.set({ tuningMidi: read.value.tuning.midi });
 };
 const setCount: Apply = (value, builder, at) => {
   if (/^(eighths?|8ths?|1\/8)$/i.test(value)) builder.set({ countBeats: 0.5 });
@@ -96,6 +107,8 @@ const APPLY: Readonly<Record<string, Apply>> = {
   pickup: setPickup,
   "pick-up": setPickup,
   x_pickup: setPickup,
+  tuning: setTuning,
+  x_tuning: setTuning,
   texture: setTexture,
   x_texture: setTexture,
   chorus: (value, builder, { line }) => builder.playChorus(line, labelIn(value) || "Chorus"),

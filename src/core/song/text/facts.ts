@@ -6,7 +6,7 @@ export interface Fact {
 }
 
 const SAID =
-  /^(?:title|song|subtitle|artist|key|tempo|time|meter|capo|counts?|pickup|pick-up|texture)$/i;
+  /^(?:title|song|subtitle|artist|key|tempo|time|meter|capo|tuning|counts?|pickup|pick-up|texture)$/i;
 /** "96 bpm", "♩. = 96 bpm", "Tempo 96", "BPM: 96". */
 const SPEED =
   /^(?:(?:tempo\s*)?[♩♪]?\.?\s?[:=]?\s?(\d+(?:[.,]\d+)?)\s?bpm|(?:tempo|bpm)\s*[:=]?\s*(\d+(?:[.,]\d+)?))$/i;
@@ -17,7 +17,7 @@ const LONGEST_FACTS = 200;
 
 /** Between what a line says of the song; a name with a colon begins another without any sign. */
 const BETWEEN =
-  /(\s*[,;|]\s*|\s{2,}|\s+(?=(?:title|artist|key|tempo|bpm|time|meter|capo)\s*[:=]))/i;
+  /(\s*[,;|]\s*|\s{2,}|\s+(?=(?:title|artist|key|tempo|bpm|time|meter|capo|tuning)\s*[:=]))/i;
 
 /** All that a line says of the song where it says nothing else; empty for another line. */
 export function readFacts(text: string): readonly Fact[] {

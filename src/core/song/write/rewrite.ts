@@ -3,16 +3,17 @@ import { type Fact, kindOfLine, type Line, linesIn, NOTATION, textureMark } from
 import { readChart } from "../read";
 
 /** What a chart says once, in a line of its own: "Tempo: 96". */
-export type Said = "Title" | "Key" | "Tempo" | "Time";
+export type Said = "Title" | "Key" | "Tempo" | "Time" | "Tuning";
 const NAMES: Readonly<Record<Said, readonly string[]>> = {
   Title: ["title", "t", "song"],
   Key: ["key"],
   Tempo: ["tempo"],
   Time: ["time", "meter"],
+  Tuning: ["tuning", "x_tuning"],
 };
 const TEXTURE_NAMES = ["texture", "x_texture"];
 /** The order in which they stand where Tenon writes them. */
-const ORDER: readonly Said[] = ["Title", "Key", "Tempo", "Time"];
+const ORDER: readonly Said[] = ["Title", "Key", "Tempo", "Time", "Tuning"];
 
 /** The text with something said anew: where it is said first, or else in a line at the top. */
 export function say(text: string, said: Said, value: string): string {

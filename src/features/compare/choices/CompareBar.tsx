@@ -16,7 +16,7 @@ const HOLD_NAMES: Readonly<Record<ComparedBy, string>> = {
 const REDUCED = "reduced";
 const MIN_NOTES = Array.from({ length: MAX_STRINGS - 1 }, (_, index) => {
   const min = index + 2;
-  return [min, `on ${min} strings or more`] as const;
+  return [min, `${min} strings or more`] as const;
 });
 
 /** What is compared: the chords, how they are played, and what stays the same. */
@@ -38,26 +38,28 @@ export function CompareBar({ shown }: { readonly shown: ShownComparison }) {
         onPreview={(text) => preview({ chords: text })}
         onCommit={commit}
       />
-      <SelectField
-        label="Power chords as"
-        value={powerChordVoicing.join()}
-        options={voicings.map(
-          ({ name, semitones }) => [semitones.join(), withSigns(name)] as const,
-        )}
-        onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}
-      />
-      <SelectField
-        label="Other chords"
-        value={allAsPowerChords ? REDUCED : minNotes}
-        options={[[REDUCED, "as power chords"], ...MIN_NOTES]}
-        onChange={(value) =>
-          set(
-            typeof value === "string"
-              ? { allAsPowerChords: true }
-              : { allAsPowerChords: false, minNotes: value },
-          )
-        }
-      />
+      <div className="flex min-w-0 gap-3 max-sm:w-full max-sm:[&_label]:min-w-0 max-sm:[&_label]:flex-1 max-sm:[&_select]:w-full">
+        <SelectField
+          label="Power chords as"
+          value={powerChordVoicing.join()}
+          options={voicings.map(
+            ({ name, semitones }) => [semitones.join(), withSigns(name)] as const,
+          )}
+          onChange={(value) => set({ powerChordVoicing: value.split(",").map(Number) })}
+        />
+        <SelectField
+          label="Other chords"
+          value={allAsPowerChords ? REDUCED : minNotes}
+          options={[[REDUCED, "as power chords"], ...MIN_NOTES]}
+          onChange={(value) =>
+            set(
+              typeof value === "string"
+                ? { allAsPowerChords: true }
+                : { allAsPowerChords: false, minNotes: value },
+            )
+          }
+        />
+      </div>
       <div role="group" aria-labelledby="hold-label">
         <span id="hold-label" className="field-label">
           Hold the same

@@ -118,7 +118,7 @@ const endRound = async () => {
   });
   await settled();
 };
-const COUNTED = { events: [], lengthS: 8, startQuarters: 0, quartersPerS: 1, startS: 0 };
+const COUNTED = { events: [], lengthS: 8, startQuarters: 0, tempos: [], startS: 0 };
 const tempo = () => screen.getByText(/^\d+ bpm$/).textContent;
 
 beforeEach(async () => {
@@ -139,8 +139,9 @@ afterEach(() => {
 
 describe("a drill that is played", () => {
   test("shows the grips and the way between; a key starts it, at its tempo", async () => {
-    expect(screen.getByRole("region", { name: "First" }).textContent).toContain("G5");
-    expect(screen.getByRole("region", { name: "Then" }).textContent).toContain("B5");
+    expect(screen.getByRole("region", { name: "Now" }).textContent).toContain("G5");
+    expect(screen.getByRole("region", { name: "Next" }).textContent).toContain("B5");
+    expect(screen.getByRole("region", { name: "The hand's way" })).toBeTruthy();
     expect(tempo()).toBe("60 bpm");
     await key(" ");
     expect(played.map(({ input }) => [input.options.tempoBpm, input.passes])).toEqual([[60, 1]]);

@@ -100,20 +100,25 @@ export function useDrillPlay(input: DrillPlayInput): DrillPlay {
     if (phase === "ready") setIsDue(true);
     if (phase === "judging") judge(suggested);
   };
-  useKeys(PLAYED_KEYS, {
-    forward,
-    back: () => {
-      if (phase === "playing") stop();
-      if (phase === "judging") judge("missed");
+  useKeys(
+    PLAYED_KEYS,
+    {
+      forward,
+      back: () => {
+        if (phase === "playing") stop();
+        if (phase === "judging") judge("missed");
+      },
+      judge: (at) => judge(RESULTS[at] ?? "clean"),
+      slower: () => tempoBy(-ladder.stepBpm),
+      faster: () => tempoBy(ladder.stepBpm),
+      easier: () => {
+        const easier = STEPS[(STEPS.indexOf(step) + STEPS.length - 1) % STEPS.length];
+        if (easier) setStep(easier);
+      },
     },
-    judge: (at) => judge(RESULTS[at] ?? "clean"),
-    slower: () => tempoBy(-ladder.stepBpm),
-    faster: () => tempoBy(ladder.stepBpm),
-    easier: () => {
-      const easier = STEPS[(STEPS.indexOf(step) + STEPS.length - 1) % STEPS.length];
-      if (easier) setStep(easier);
-    },
-  });
+    "page",
+    true,
+  );
   return {
     rung,
     step,

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from "react";
 import { type SongPlayer, type StartedRound } from "@/audio/songPlayer";
-import { type PlayPlace } from "@/audio/playTypes";
 import { shownAheadQuarters, type PlayedDrill, type Rung } from "@/core/drill";
 import { strikeTiming, type StrikeTiming } from "@/core/practice";
-import { useAwake, useHearing, useRig, useTell } from "@/session";
+import { useAwake, useHearing, useNoticesHeld, useRig, useTell } from "@/session";
 import { useEvent } from "@/ui/controls";
+import { makePlayhead, type Playhead } from "@/ui/playing";
 import { type PlacedDrill } from "@/features/practice/state";
 import { type EarState } from "./useEar";
 import { type LaidOut } from "./usePlayedDrill";
@@ -22,7 +22,7 @@ export interface PlayedRound {
 
 export interface Runner {
   readonly phase: Phase;
-  readonly place: PlayPlace | null;
+  readonly playhead: Playhead;
   /** The next grip is near enough to be shown: early at first, later as it goes well. */
   readonly isNextShown: boolean;
   readonly round: PlayedRound | null;
@@ -48,21 +48,23 @@ export function useRunner(
 ): Runner {
   const { practice, a4Hz } = useRig().profile;
   const { metronome, hearsChords, latencyMs, hasHeadphones } = practice;
-  const { hearing, caution } = useHearing();
+  const { hearing } = useHearing();
   const tell = useTell();
   const [phase, setPhase] = useState<Phase>("ready");
-  const [place, setPlace] = useState<PlayPlace | null>(null);
+  const [playhead] = useState(makePlayhead);
   const [round, setRound] = useState<PlayedRound | null>(null);
   const [isNextShown, setIsNextShown] = useState(true);
   const player = useRef<SongPlayer | null>(null);
   const turn = useRef(0);
   useAwake(phase === "playing");
+  useNoticesHeld(phase === "playing");
 
   const silence = useEvent(() => {
     turn.current += 1;
     player.current?.stop();
     player.current = null;
-    setPlace(null);
+    playhead.setPlace(null);
+    playhead.move(null);
   });
   useEffect(() => () => silence(), [silence]);
   // Fetched before it is asked for, so that a round begins even if the server is away by then.
@@ -109,7 +111,6 @@ export function useRunner(
     const started: StartedRound[] = [];
     setRound(null);
     setPhase("playing");
-    caution();
     const finish = () => {
       silence();
       const finished = turn.current;
@@ -148,8 +149,9 @@ export function useRunner(
           },
         },
         {
-          onPlace: setPlace,
+          onPlace: playhead.setPlace,
           onQuarters: (quarters) => {
+            playhead.move(quarters);
             const next = arrangement.chords.find((chord) => chord.start > quarters + NOW_QUARTERS);
             const ahead = shownAheadQuarters(rung, BAR_QUARTERS);
             setIsNextShown(next !== undefined && next.start - quarters <= ahead);
@@ -177,7 +179,7 @@ export function useRunner(
     setPhase("ready");
   });
   const startNow = useEvent(() => void start());
-  return { phase, place, isNextShown, round, start: startNow, stop };
+  return { phase, playhead, isNextShown, round, start: startNow, stop };
 }
 
 /** When the strums of a round are due, in s of the audio clock. */

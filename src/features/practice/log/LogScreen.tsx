@@ -1,5 +1,6 @@
 "use client";
 
+import { type ReactNode } from "react";
 import { DRILL_KINDS } from "@/core/drill";
 import { writeLogFilter } from "@/formats/address";
 import { useAddress, useRig } from "@/session";
@@ -93,6 +94,7 @@ export function LogScreen({ view: first, filter: firstFilter }: LogScreenProps) 
             <p className="figures text-2xl font-semibold">
               {`${Math.round(view.total.seconds / 60)} min · ${view.total.rounds.toLocaleString("en")} rounds · ${share(view.total.clean, view.total.rounds)} clean`}
             </p>
+            <Faster view={view} onDrill={(drill) => setFilter({ drill })} />
             <LogCharts view={view} drill={chosen?.name ?? null} />
             <RoundsTable view={view} onMore={log.more} onChanged={refresh} />
           </div>
@@ -112,13 +114,33 @@ export function LogScreen({ view: first, filter: firstFilter }: LogScreenProps) 
   );
 }
 
-interface HardestProps {
+interface DrillsProps {
   readonly view: LogView;
   readonly onDrill: (drill: string) => void;
 }
 
+/** The drills with the largest gain in tempo. */
+function Faster({ view, onDrill }: DrillsProps) {
+  if (view.faster.length === 0) return null;
+  return (
+    <section aria-label="What got faster" className="panel p-4">
+      <h2 className="mb-2 text-xl font-semibold">What got faster</h2>
+      <ol className="space-y-1">
+        {view.faster.map(({ drill, name, firstBpm, bestBpm }) => (
+          <li key={drill}>
+            <DrillRow name={name} onPress={() => onDrill(drill)}>
+              <span className="text-muted">{`${Math.round(firstBpm)} to `}</span>
+              <strong className="text-xl">{`${Math.round(bestBpm)} bpm`}</strong>
+            </DrillRow>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
 /** What is missed most, of drills in which the hand moves. */
-function Hardest({ view, onDrill }: HardestProps) {
+function Hardest({ view, onDrill }: DrillsProps) {
   return (
     <section aria-label="Hardest changes" className="panel p-4">
       <h2 className="mb-2 text-xl font-semibold">Hardest changes</h2>
@@ -128,21 +150,37 @@ function Hardest({ view, onDrill }: HardestProps) {
         <ol className="space-y-1">
           {view.hardest.map(({ drill, name, rounds, missed, bestBpm }) => (
             <li key={drill}>
-              <button
-                type="button"
-                className="flex min-h-11 w-full items-baseline justify-between gap-3 rounded-lg px-2 py-1 text-left hover:bg-picked"
-                onClick={() => onDrill(drill)}
-              >
-                <NoteText>{name}</NoteText>
-                <span className="figures shrink-0 text-muted">
+              <DrillRow name={name} onPress={() => onDrill(drill)}>
+                <span className="text-muted">
                   {`${share(missed, rounds)} missed${bestBpm === null ? "" : `, clean at ${Math.round(bestBpm)}`}`}
                 </span>
-              </button>
+              </DrillRow>
             </li>
           ))}
         </ol>
       )}
     </section>
+  );
+}
+
+interface DrillRowProps {
+  readonly name: string;
+  readonly onPress: () => void;
+  /** Its figures. */
+  readonly children: ReactNode;
+}
+
+/** A drill with its figures; a press shows its part of the log. */
+function DrillRow({ name, onPress, children }: DrillRowProps) {
+  return (
+    <button
+      type="button"
+      className="flex min-h-11 w-full items-baseline justify-between gap-3 rounded-lg px-2 py-1 text-left hover:bg-picked"
+      onClick={onPress}
+    >
+      <NoteText>{name}</NoteText>
+      <span className="figures shrink-0">{children}</span>
+    </button>
   );
 }
 

@@ -22,21 +22,29 @@ export function RoundsTable({ view, onMore, onChanged }: RoundsTableProps) {
   return (
     <section aria-label="Rounds" className="space-y-2">
       <h2 className="text-xl font-semibold">Rounds</h2>
-      <ul aria-label="Rounds" className="space-y-1">
-        {view.rounds.map((round) => (
-          <li key={round.id} className="rounded-lg border border-line bg-surface px-3 py-1">
-            <RoundLine
-              round={round}
-              isEdited={editing === round.id}
-              onEdit={() => setEditing((old) => (old === round.id ? null : round.id))}
-              onChanged={() => {
-                setEditing(null);
-                onChanged();
-              }}
-            />
-          </li>
-        ))}
-      </ul>
+      {sittingsOf(view.rounds).map((rounds) => (
+        <section key={rounds[0]?.id} className="space-y-1">
+          <h3 className="figures flex flex-wrap gap-x-3 pt-2 text-muted">
+            <TimeText iso={new Date(rounds.at(-1)?.atMs ?? 0).toISOString()} />
+            <span>{sittingWords(rounds)}</span>
+          </h3>
+          <ul aria-label="Rounds" className="space-y-1">
+            {rounds.map((round) => (
+              <li key={round.id} className="rounded-lg border border-line bg-surface px-3 py-1">
+                <RoundLine
+                  round={round}
+                  isEdited={editing === round.id}
+                  onEdit={() => setEditing((old) => (old === round.id ? null : round.id))}
+                  onChanged={() => {
+                    setEditing(null);
+                    onChanged();
+                  }}
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
       {view.next !== null && (
         <button type="button" className="button" onClick={onMore}>
           Older rounds
@@ -44,6 +52,27 @@ export function RoundsTable({ view, onMore, onChanged }: RoundsTableProps) {
       )}
     </section>
   );
+}
+
+/** A longer pause between rounds starts another sitting. */
+const APART_MS = 30 * 60_000;
+
+/** Groups rounds into sittings. The rounds are ordered from the newest. */
+function sittingsOf(rounds: readonly LoggedRound[]): readonly (readonly LoggedRound[])[] {
+  const sittings: LoggedRound[][] = [];
+  for (const round of rounds) {
+    const open = sittings.at(-1);
+    const after = open?.at(-1);
+    if (open && after && after.atMs - round.atMs < APART_MS) open.push(round);
+    else sittings.push([round]);
+  }
+  return sittings;
+}
+
+/** "12 rounds, 9 clean". */
+function sittingWords(rounds: readonly LoggedRound[]): string {
+  const clean = rounds.filter(({ result }) => result === "clean").length;
+  return `${rounds.length} ${rounds.length === 1 ? "round" : "rounds"}, ${clean} clean`;
 }
 
 interface RoundLineProps {

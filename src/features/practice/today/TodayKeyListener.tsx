@@ -8,6 +8,6 @@ interface TodayKeyListenerProps {
 
 /** Listens to the keys of the plan while no sitting is on screen. */
 export function TodayKeyListener({ onStart, onMinutes }: TodayKeyListenerProps) {
-  useKeys(TODAY_KEYS, { start: onStart, minutes: onMinutes });
+  useKeys(TODAY_KEYS, { start: onStart, minutes: onMinutes }, "page", true);
   return null;
 }

@@ -12,8 +12,8 @@ import { FASTEST_DOWN_STROKES_BPM, SLOWEST_DOWN_STROKES_BPM } from "@/core/arran
 import { A4_HZ, centsOver, HIGHEST_A4_HZ, LOWEST_A4_HZ, type Accidentals } from "@/core/pitch";
 import { type Tilt } from "@/core/preference";
 import { type TensionLimits } from "@/core/strings";
-import { useInstrument, usePlayer, useRig } from "@/session";
-import { PLAYER_ID, type Naming, type Profile } from "@/state";
+import { useInstrument, usePlayer, useRig, useSettings } from "@/session";
+import { PLAYER_ID, type Naming, type Profile, type Theme } from "@/state";
 import { Section } from "@/ui/controls";
 import { LEVEL_WORDS } from "@/ui/text";
 import { MeasureSpan } from "./MeasureSpan";
@@ -73,6 +73,12 @@ const NAMING_NAMES: readonly (readonly [Naming, string])[] = [
   ["shape", "By shape: drop C as if in drop D"],
 ];
 
+const THEME_NAMES: readonly (readonly [Theme, string])[] = [
+  ["system", "As the system"],
+  ["light", "Light"],
+  ["dark", "Dark"],
+];
+
 const SHARES = [
   ["slackShare", "Slack below", "% of usual"],
   ["stressShare", "Near breaking above", "%"],
@@ -84,6 +90,7 @@ export function PlayerScreen() {
   const { profile, pins, change } = useRig();
   const { guitar } = useInstrument();
   const { pinTilt } = usePlayer();
+  const { settings, set: setSettings } = useSettings();
   const set = (fields: Partial<Profile>) =>
     void change({ act: "set", kind: "profile", id: PLAYER_ID, fields });
   const setLimit = (part: Partial<TensionLimits>) =>
@@ -98,7 +105,16 @@ export function PlayerScreen() {
 
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
-      <Section title="Your hand">
+      <Section title="Your hand and level">
+        <Options
+          label="How long have you played?"
+          options={LEVEL_NAMES}
+          isPressed={(level) => level === profile.level}
+          onPress={(level) => set({ level })}
+        />
+        <p className="text-[15px] text-muted">
+          {LEVEL_WORDS.find(([level]) => level === profile.level)?.[2]}
+        </p>
         <NumberField
           label="Span"
           unit="mm"
@@ -135,15 +151,6 @@ export function PlayerScreen() {
           isPressed={(school) => school === profile.school}
           onPress={(school) => set({ school })}
         />
-        <Options
-          label="How long have you played?"
-          options={LEVEL_NAMES}
-          isPressed={(level) => level === profile.level}
-          onPress={(level) => set({ level })}
-        />
-        <p className="text-[15px] text-muted">
-          {LEVEL_WORDS.find(([level]) => level === profile.level)?.[2]}
-        </p>
         <NumberField
           label="Down strokes, eighths up to"
           unit="bpm"
@@ -171,6 +178,12 @@ export function PlayerScreen() {
             options={NAMING_NAMES}
             isPressed={(naming) => naming === profile.naming}
             onPress={(naming) => set({ naming })}
+          />
+          <Options
+            label="Theme"
+            options={THEME_NAMES}
+            isPressed={(theme) => theme === settings.theme}
+            onPress={(theme) => setSettings({ theme })}
           />
           <div>
             <NumberField
@@ -213,35 +226,41 @@ export function PlayerScreen() {
             </button>
           )}
         </Section>
-        <Section title="Warnings">
-          <div className="flex flex-wrap gap-4">
-            {SHARES.map(([part, label, unit]) => (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">
+            Strings and tension
+          </summary>
+          <div className="mt-2 space-y-4">
+            <p className="text-[15px] text-muted">When Retune and Rig warn of a string.</p>
+            <div className="flex flex-wrap gap-4">
+              {SHARES.map(([part, label, unit]) => (
+                <NumberField
+                  key={part}
+                  label={label}
+                  unit={unit}
+                  value={percent(profile.limits[part])}
+                  low={1}
+                  high={100}
+                  onChange={(share) => setLimit({ [part]: share / 100 })}
+                  className="w-48"
+                />
+              ))}
               <NumberField
-                key={part}
-                label={label}
-                unit={unit}
-                value={percent(profile.limits[part])}
-                low={1}
-                high={100}
-                onChange={(share) => setLimit({ [part]: share / 100 })}
+                label="Strength of plain steel"
+                unit="MPa"
+                value={profile.limits.strengthMpa}
+                low={500}
+                high={5000}
+                onChange={(strengthMpa) => setLimit({ strengthMpa })}
                 className="w-48"
               />
-            ))}
-            <NumberField
-              label="Strength of plain steel"
-              unit="MPa"
-              value={profile.limits.strengthMpa}
-              low={500}
-              high={5000}
-              onChange={(strengthMpa) => setLimit({ strengthMpa })}
-              className="w-48"
-            />
+            </div>
+            <p className="text-[15px] text-muted">
+              These figures are from memory and common practice, not from a standard; your
+              strings&apos; maker knows better.
+            </p>
           </div>
-          <p className="text-[15px] text-muted">
-            These figures are from memory and common practice, not from a standard; your
-            strings&apos; maker knows better.
-          </p>
-        </Section>
+        </details>
       </div>
     </div>
   );

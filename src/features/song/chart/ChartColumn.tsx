@@ -9,7 +9,7 @@ import {
   type ComponentProps,
 } from "react";
 import { type Arrangement } from "@/core/arrangement";
-import { type Chart } from "@/core/song";
+import { lineRoles, maybeHeadings, sayHeading, type Chart } from "@/core/song";
 import { LONGEST_CHART } from "@/state";
 import { onDemand, useEvent } from "@/ui/controls";
 import { ChartDrawing } from "./ChartDrawing";
@@ -31,22 +31,40 @@ const ChartEditor = onDemand(
 );
 
 interface ChartColumnProps {
+  /** The text that `chart` was read from. */
+  readonly text: string;
   readonly chart: Chart;
   readonly arrangement: Arrangement;
   readonly chosen: number | null;
+  readonly asPowerChords: boolean;
   readonly blocked: ReadonlySet<string>;
   readonly isLocked: boolean;
   readonly onType: (text: string) => void;
   readonly onChoose: (chord: number) => void;
+  /** Called when the cursor moves to a chord. */
+  readonly onCursor: (chord: number) => void;
   readonly onTooLong: (length: number) => void;
 }
 
 /** Problems that are told in words; all are marked in the text. */
 const MAX_TOLD = 4;
+const MAX_OFFERED = 3;
 
 /** The chart as text, and as it is read; one follows the other. */
 export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
-  const { chart, arrangement, chosen, blocked, isLocked, onType, onChoose, onTooLong } = props;
+  const {
+    text,
+    chart,
+    arrangement,
+    chosen,
+    asPowerChords,
+    blocked,
+    isLocked,
+    onType,
+    onChoose,
+    onCursor,
+    onTooLong,
+  } = props;
   const { problems, kept } = chart;
   const lyrics = useMemo(
     () =>
@@ -57,12 +75,15 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
         .join(" · "),
     [kept],
   );
-  const follow = useFollowCursor(arrangement, chosen, onChoose);
+  const roles = useMemo(() => lineRoles(text, chart), [text, chart]);
+  const offered = useMemo(() => maybeHeadings(text, chart), [text, chart]);
+  const follow = useFollowCursor(arrangement, chosen, onCursor);
   return (
     <section aria-label="Chart" className="flex min-w-0 flex-col gap-3">
       <div className="h-52 shrink-0 lg:h-72">
         <TypedEditor
           problems={problems}
+          roles={roles}
           isLocked={isLocked}
           onType={onType}
           onTooLong={onTooLong}
@@ -78,10 +99,27 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
           {problems.length > MAX_TOLD && <li>{`and ${problems.length - MAX_TOLD} more`}</li>}
         </ul>
       )}
+      {offered.length > 0 && !isLocked && (
+        <ul aria-label="Could be headings" className="space-y-1 text-[15px]">
+          {offered.slice(0, MAX_OFFERED).map((each) => (
+            <li key={each.line} className="flex flex-wrap items-center gap-x-3">
+              <span className="text-muted">{`Line ${each.line}, “${each.name}”, is read as words.`}</span>
+              <button
+                type="button"
+                className="min-h-9 font-semibold underline"
+                onClick={() => onType(sayHeading(text, each))}
+              >
+                It is a heading
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
       <ChartDrawing
         chart={chart}
         arrangement={arrangement}
         chosen={chosen}
+        asPowerChords={asPowerChords}
         onChoose={onChoose}
         blocked={blocked}
       />

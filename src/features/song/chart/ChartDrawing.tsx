@@ -9,6 +9,8 @@ interface ChartDrawingProps {
   readonly arrangement: Arrangement;
   /** A chord of the arrangement. */
   readonly chosen: number | null;
+  /** Shows the name of each chord's power chord instead of its own. */
+  readonly asPowerChords: boolean;
   /** Null on paper. */
   readonly onChoose: ((chord: number) => void) | null;
   /** Places of chords that have no grip: "section bar chord". */
@@ -19,7 +21,7 @@ const FIRST_BARS = 96;
 
 /** The chart as it is read: bars in rows, chords over their beats. */
 export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps) {
-  const { chart, arrangement, chosen, onChoose, blocked } = props;
+  const { chart, arrangement, chosen, asPowerChords, onChoose, blocked } = props;
   const [max, setMost] = useState(FIRST_BARS);
   const at = chosen === null ? undefined : arrangement.chords[chosen];
   const firstAt = firstPlayed(arrangement);
@@ -48,6 +50,8 @@ export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps)
                 <Bar
                   key={inSection}
                   bar={each}
+                  sectionTexture={textureOf(section.bars)}
+                  asPowerChords={asPowerChords}
                   number={start + inSection + 1}
                   isShort={each.beats < (bars[0]?.beats ?? each.beats)}
                   isChosen={(inBar) =>
@@ -103,6 +107,9 @@ function textureOf(bars: readonly ChartBar[]): string {
 
 interface BarProps {
   readonly bar: ChartBar;
+  /** The texture of the whole section; empty if its bars differ. */
+  readonly sectionTexture: string;
+  readonly asPowerChords: boolean;
   readonly number: number;
   readonly isShort: boolean;
   readonly isChosen: (inBar: number) => boolean;
@@ -110,7 +117,11 @@ interface BarProps {
   readonly onChoose: ((inBar: number) => void) | null;
 }
 
-function Bar({ bar, number, isShort, isChosen, isBlocked, onChoose }: BarProps) {
+function Bar(props: BarProps) {
+  const { bar, sectionTexture, asPowerChords, number, isShort, isChosen, isBlocked, onChoose } =
+    props;
+  const textures = new Set(bar.chords.flatMap(({ texture }) => texture ?? []));
+  textures.delete(sectionTexture);
   return (
     <li className="relative min-h-13 border-l-2 border-muted pt-4">
       <span className="figures absolute top-0 left-1 text-[13px] text-muted">
@@ -122,6 +133,7 @@ function Bar({ bar, number, isShort, isChosen, isBlocked, onChoose }: BarProps) 
           <ChordOfBar
             key={inBar}
             chord={chord}
+            asPowerChords={asPowerChords}
             share={shareOf(bar, inBar)}
             isCut={isCut(bar, inBar)}
             number={number}
@@ -131,6 +143,11 @@ function Bar({ bar, number, isShort, isChosen, isBlocked, onChoose }: BarProps) 
           />
         ))}
       </div>
+      {textures.size > 0 && (
+        <p className="figures pl-1 text-[13px] leading-tight text-muted">
+          {[...textures].join(", ")}
+        </p>
+      )}
     </li>
   );
 }
@@ -153,6 +170,7 @@ function shareOf({ chords, beats }: ChartBar, inBar: number): number {
 
 interface ChordOfBarProps {
   readonly chord: ChartChord;
+  readonly asPowerChords: boolean;
   readonly share: number;
   /** Silence follows it. */
   readonly isCut: boolean;
@@ -164,6 +182,7 @@ interface ChordOfBarProps {
 
 function ChordOfBar({
   chord,
+  asPowerChords,
   share,
   isCut: isStopped,
   number,
@@ -171,7 +190,8 @@ function ChordOfBar({
   isBlocked,
   onChoose,
 }: ChordOfBarProps) {
-  const { name, reducedTo, place } = chord;
+  const { reducedTo, place } = chord;
+  const name = (asPowerChords ? reducedTo : null) ?? chord.name;
   const isKnown = reducedTo !== null || name === "N.C.";
   const look = isChosen ? "bg-root text-[#14181b]" : "hover:bg-picked";
   if (reducedTo === null) {

@@ -3,14 +3,17 @@ import { closeCompletion, completionKeymap } from "@codemirror/autocomplete";
 import { defaultKeymap } from "@codemirror/commands";
 import { diagnosticCount, lintGutter, lintKeymap, setDiagnostics } from "@codemirror/lint";
 import { Compartment, EditorState } from "@codemirror/state";
-import { drawSelection, EditorView, keymap, placeholder } from "@codemirror/view";
-import { type ChartProblem } from "@/core/song";
+import { drawSelection, EditorView, keymap, placeholder, type KeyBinding } from "@codemirror/view";
+import { type ChartProblem, type LineRole } from "@/core/song";
 import { useEvent } from "@/ui/controls";
 import { chartLanguage } from "./chartLanguage";
+import { roleGutter, setRoles } from "./roleGutter";
 
 interface ChartEditorProps {
   readonly text: string;
   readonly problems: readonly ChartProblem[];
+  /** How each line was read. */
+  readonly roles: ReadonlyMap<number, LineRole>;
   readonly isLocked: boolean;
   readonly onType: (text: string) => void;
   /** What is pasted is longer than a chart may be. */
@@ -63,9 +66,18 @@ const LOOK = EditorView.theme({
   },
 });
 
+/** Escape leaves the editor, unless a list of completions is open. */
+const LEAVE: KeyBinding = {
+  key: "Escape",
+  run: ({ contentDOM }) => {
+    contentDOM.blur();
+    return true;
+  },
+};
+
 /** The text of a chart, with what is wrong marked in its place. */
 export function ChartEditor(props: ChartEditorProps) {
-  const { text, problems, isLocked, longest } = props;
+  const { text, problems, roles, isLocked, longest } = props;
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const lock = useRef(new Compartment());
@@ -91,9 +103,10 @@ export function ChartEditor(props: ChartEditorProps) {
           drawSelection(),
           placeholder(EXAMPLE),
           lintGutter(),
+          roleGutter,
           chartLanguage,
           // Undo is the song's own, so that text, pins and limits go back in the order they came.
-          keymap.of([...completionKeymap, ...lintKeymap, ...defaultKeymap]),
+          keymap.of([...completionKeymap, LEAVE, ...lintKeymap, ...defaultKeymap]),
           lock.current.of([]),
           EditorState.changeFilter.of((change) => {
             const isShort = change.newDoc.length <= longest;
@@ -140,6 +153,10 @@ export function ChartEditor(props: ChartEditorProps) {
       effects: lock.current.reconfigure(isLocked ? EditorState.readOnly.of(true) : []),
     });
   }, [isLocked]);
+
+  useEffect(() => {
+    view.current?.dispatch({ effects: setRoles.of(roles) });
+  }, [roles]);
 
   useEffect(() => {
     const editor = view.current;

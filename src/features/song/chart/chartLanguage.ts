@@ -62,7 +62,7 @@ const style = HighlightStyle.define([
 ]);
 
 const SECTIONS = ["Intro", "Verse", "Pre-Chorus", "Chorus", "Bridge", "Solo", "Interlude", "Outro"];
-const SAID = ["Title: ", "Key: ", "Tempo: ", "Time: ", "Texture: "];
+const SAID = ["Title: ", "Key: ", "Tempo: ", "Time: ", "Tuning: ", "Texture: "];
 const LETTERS = ["C", "D", "E", "F", "G", "A", "B"];
 const KINDS = ["5", "", "m", "7", "m7", "sus4", "sus2", "maj7", "dim", "aug"];
 
@@ -94,5 +94,11 @@ function complete(context: CompletionContext) {
 export const chartLanguage: readonly Extension[] = [
   language,
   syntaxHighlighting(style),
-  autocompletion({ override: [complete], icons: false, activateOnTyping: true }),
+  // Nothing is selected at first, so that Enter starts a new line whether the list is open or not.
+  autocompletion({
+    override: [complete],
+    icons: false,
+    activateOnTyping: true,
+    selectOnOpen: false,
+  }),
 ];

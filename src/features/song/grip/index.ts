@@ -1,3 +1,2 @@
 export { GripStrip } from "./GripStrip";
-export { NowNext } from "./NowNext";
 export { SongGrip } from "./SongGrip";

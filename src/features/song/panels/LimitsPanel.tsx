@@ -130,11 +130,11 @@ export function LimitsPanel(props: LimitsPanelProps) {
       <div className="flex flex-wrap items-end gap-3">
         <div role="group" aria-labelledby="root-strings">
           <span id="root-strings" className="field-label">
-            Roots on string
+            {limits.rootStrings ? "Roots on string" : "Roots on any string"}
           </span>
           <div className="flex gap-0.5">
             {neck.midi.map((_, string) => {
-              const isOn = limits.rootStrings?.includes(string) ?? true;
+              const isOn = limits.rootStrings?.includes(string) ?? false;
               return (
                 <ChoiceButton
                   key={string}

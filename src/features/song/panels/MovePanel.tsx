@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { cornerOf } from "@/core/arrangement";
 import { noteText, parseNote } from "@/core/pitch";
 import {
   FORM_CHORDS,
@@ -13,35 +12,36 @@ import {
   type SongForm,
   type FormChords,
 } from "@/core/song";
-import { type Neck } from "@/core/neck";
 import { useRig, useTell } from "@/session";
 import { type Guitar } from "@/state";
+import { KEYS } from "@/features/song/state";
 import { SelectField } from "@/ui/controls";
+import { type SongPlanRequest } from "@/worker/client";
 import { spokenNotes, withSigns } from "@/ui/text";
-import { CornerOnNeck } from "./CornerOnNeck";
+import { FormOnNeck } from "./FormOnNeck";
 
 interface MovePanelProps {
   readonly text: string;
   readonly chart: Chart;
-  readonly neck: Neck;
+  /** The request that the song's own route was planned from. */
+  readonly request: SongPlanRequest;
   readonly guitar: Guitar;
   readonly onText: (text: string) => void;
 }
 
-const KEYS = ["C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"];
 const FORM_WORDS: Readonly<Record<SongForm, string>> = {
   blues: "Twelve bars",
   "quick change": "Twelve bars, quick change",
   minor: "Twelve bars, minor",
 };
 const CHORD_WORDS: Readonly<Record<FormChords, string>> = {
-  fives: "fives",
+  fives: "power chords",
   sevenths: "sevenths",
   shuffle: "fifth to sixth shuffle",
 };
 
 /** Moves the chart to another key, and writes the forms that players practise. */
-export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps) {
+export function MovePanel({ text, chart, request, guitar, onText }: MovePanelProps) {
   const { profile } = useRig();
   const tell = useTell();
   const key = chart.key === null ? null : readKey(chart.key);
@@ -53,11 +53,14 @@ export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps)
     if (moved.ok) onText(moved.value.text);
     else tell({ text: moved.problem.message });
   };
+  const note = parseNote(formKey);
+  const known = SONG_FORMS.find((each) => each === form);
+  const written = !note.ok
+    ? ""
+    : known
+      ? writeForm(known, note.value, chords)
+      : writeLoop(form, note.value);
   const write = () => {
-    const note = parseNote(formKey);
-    if (!note.ok) return;
-    const known = SONG_FORMS.find((each) => each === form);
-    const written = known ? writeForm(known, note.value, chords) : writeLoop(form, note.value);
     const isEmpty = text.trim() === "";
     onText(isEmpty ? written : `${text.trimEnd()}\n\n${written.replace(/^Key: .*\n/, "")}`);
   };
@@ -123,12 +126,11 @@ export function MovePanel({ text, chart, neck, guitar, onText }: MovePanelProps)
           </button>
         </div>
       </div>
-      <CornerOnNeck
-        neck={neck}
+      <FormOnNeck
+        request={{ ...request, text: written }}
         guitar={guitar}
         accidentals={profile.accidentals}
-        corner={cornerOf(neck, formKey)}
-        label={spokenNotes(`One, four and five of ${formKey} in one corner of the neck`)}
+        label={spokenNotes(`Where the roots of ${formKey} lie on the route`)}
       />
     </div>
   );

@@ -1,13 +1,15 @@
 import { SkipBack, SkipForward } from "lucide-react";
 import { HELPS, type Arrangement, type Help } from "@/core/arrangement";
-import { useHearing } from "@/session";
+import { useDeviceChoice, useHearing } from "@/session";
 import { ChoiceButton, SelectField } from "@/ui/controls";
 import { Loudness } from "@/ui/hear";
 import { type PlayAlong } from "@/features/song/state";
+import { TextSize, usePlacePart, type Playhead } from "@/ui/playing";
 import { type SongViewState } from "@/features/song/state";
 import { sectionName } from "@/features/song/state";
 
 interface PlayBarProps {
+  readonly playhead: Playhead;
   readonly play: PlayAlong;
   readonly view: SongViewState;
   readonly arrangement: Arrangement;
@@ -22,10 +24,12 @@ const WHOLE = "whole";
 const RAMPS = [0, 2, 4, 8];
 
 /** How the song is played along: what is heard, which bars go round, how fast, and how much of each chord. */
-export function PlayBar({ play, view, arrangement }: PlayBarProps) {
+export function PlayBar({ play, playhead, view, arrangement }: PlayBarProps) {
+  const [scale, setScale] = useDeviceChoice("text size while playing", 1);
+  const bar = usePlacePart(playhead, barAt);
   const { hearing, setHearing } = useHearing();
   const { options, setOptions } = play;
-  const { bars, sectionKeys } = arrangement;
+  const { bars } = arrangement;
   const loops = sectionLoops(arrangement);
   const current = options.loop?.join() ?? WHOLE;
   const isListed = loops.some(({ range }) => range.join() === current);
@@ -61,7 +65,7 @@ export function PlayBar({ play, view, arrangement }: PlayBarProps) {
           className="field figures w-20"
           min={1}
           max={Math.max(1, bars.length)}
-          value={(play.place?.bar ?? play.startBar) + 1}
+          value={(bar ?? play.startBar) + 1}
           onChange={({ target }) => {
             const bar = Math.round(target.valueAsNumber) - 1;
             if (bar >= 0 && bar < bars.length) play.playFrom(bar);
@@ -69,10 +73,10 @@ export function PlayBar({ play, view, arrangement }: PlayBarProps) {
         />
       </label>
       <SelectField
-        label="Goes round"
+        label="Repeat"
         value={current}
         options={[
-          [WHOLE, "no, once through"],
+          [WHOLE, "off"],
           ...loops.map(({ name, range }) => [range.join(), name] as const),
           ...(isListed || current === WHOLE || !options.loop
             ? []
@@ -136,14 +140,13 @@ export function PlayBar({ play, view, arrangement }: PlayBarProps) {
           </ChoiceButton>
         ))}
       </div>
-      {play.place && (
-        <p className="figures text-xl font-semibold" aria-live="off" data-place="">
-          {play.place.count ??
-            `Bar ${play.place.bar + 1}, ${sectionName(sectionKeys[bars[play.place.bar]?.section ?? 0] ?? "")}, ${Math.round(play.place.tempoBpm)} bpm`}
-        </p>
-      )}
+      <TextSize scale={scale} onScale={setScale} />
     </div>
   );
+}
+
+function barAt(place: { readonly bar: number } | null): number | null {
+  return place?.bar ?? null;
 }
 
 interface ToggleProps {

@@ -24,7 +24,7 @@ interface SongPanelsProps {
 
 /** The panel that is open, and how the song plays while it does. */
 export function SongPanels({ room, onOpen, onNew }: SongPanelsProps) {
-  const { document, view, chart, plan, chosen, play } = room;
+  const { document, view, chart, plan, chosen, play, playhead } = room;
   const { id, song, set, setSettings } = document;
   const { arrangement, neck, guitar } = plan;
   const { chord, section } = chosen;
@@ -60,13 +60,13 @@ export function SongPanels({ room, onOpen, onNew }: SongPanelsProps) {
         <MovePanel
           text={song.chart}
           chart={chart}
-          neck={neck}
+          request={plan.request}
           guitar={guitar}
           onText={(text) => set({ chart: text })}
         />
       )}
-      {(view.panel === "play" || play.isPlaying) && (
-        <PlayBar play={play} view={view} arrangement={arrangement} />
+      {view.panel === "play" && (
+        <PlayBar play={play} playhead={playhead} view={view} arrangement={arrangement} />
       )}
     </>
   );

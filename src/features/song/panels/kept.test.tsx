@@ -189,7 +189,7 @@ describe("limits", () => {
 
   test("strings for roots are counted from the thinnest, as players do", async () => {
     await panel({});
-    const strings = within(screen.getByRole("group", { name: "Roots on string" }));
+    const strings = within(screen.getByRole("group", { name: "Roots on any string" }));
     expect(strings.getAllByRole("button").map(({ textContent }) => textContent)).toEqual([
       ..."654321",
     ]);

@@ -19,6 +19,7 @@ describe("the drawn chart", () => {
         arrangement={arrangement}
         chosen={1}
         onChoose={onChoose}
+        asPowerChords={false}
         blocked={new Set(blocked)}
       />,
     );
@@ -70,6 +71,7 @@ describe("the drawn chart", () => {
         arrangement={arrangement}
         chosen={null}
         onChoose={() => undefined}
+        asPowerChords={false}
         blocked={new Set()}
       />,
     );

@@ -75,6 +75,7 @@ export function SongSheet({ song, chart, tuning, plan, route, onClose }: SongShe
           chart={chart}
           arrangement={arrangement}
           chosen={null}
+          asPowerChords={song.settings.allAsPowerChords}
           onChoose={null}
           blocked={NOTHING}
         />

@@ -1,4 +1,5 @@
 import { type SongRoute } from "@/core/arrangement";
+import { writeAsPowerChords } from "@/core/song";
 import { type Result } from "@/core/result";
 import { routeFacts } from "@/formats/routeFacts";
 import { type FileKind } from "@/formats/fileKinds";
@@ -12,7 +13,7 @@ const TAB_WIDTH = 80;
 export async function savedAs(
   kind: FileKind,
   { sheet, paper }: { readonly sheet: string; readonly paper: string },
-  { name, chart }: SongContent,
+  { name, chart, settings }: SongContent,
   { neck, arrangement }: SongPlan,
   { timed, played }: SongRoute,
   a4Hz: number,
@@ -24,7 +25,7 @@ export async function savedAs(
     paper,
     width: TAB_WIDTH,
     name,
-    chart,
+    chart: settings.allAsPowerChords ? writeAsPowerChords(chart) : chart,
     tuningMidi: neck.midi.map((midi) => midi - neck.capo),
     capo: neck.capo,
     a4Hz,

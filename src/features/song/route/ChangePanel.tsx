@@ -3,8 +3,8 @@ import { Check } from "lucide-react";
 import { type Advice, type Arrangement, type SongChange, type SongRoute } from "@/core/arrangement";
 import { lastValue, type Computed } from "@/ui/computed";
 import { KeyCap, TryAgain } from "@/ui/controls";
-import { fingersWords, holdsText, NoteText, tempoText } from "@/ui/text";
-import { adviceWords, barWords, mmText, moveWords, msText } from "@/features/song/state";
+import { moveWords, fingersWords, holdsText, NoteText, tempoText } from "@/ui/text";
+import { adviceWords, barWords, mmText, msText } from "@/features/song/state";
 
 interface ChangePanelProps {
   readonly arrangement: Arrangement;
@@ -23,6 +23,7 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
   const change = route.timed.changes[at];
   const [from, to] = [0, 1].map((step) => arrangement.chords[route.played[at + step] ?? -1]);
   if (!change || !from || !to) return null;
+  const [held, reached] = [at, at + 1].map((stop) => route.timed.stops[stop]?.fingering);
   const isWorst = route.timed.worst === at;
   return (
     <section
@@ -35,7 +36,7 @@ export const ChangePanel = memo(function ChangePanel(props: ChangePanelProps) {
         </h2>
         <dl className="grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-[16px]">
           <dt className="text-muted">Move</dt>
-          <dd>{moveWords(change)}</dd>
+          <dd>{held && reached && moveWords(held, reached, change)}</dd>
           <dt className="text-muted">Fingers</dt>
           <dd>{fingersWords(change)}</dd>
           <dt className="text-muted">Tempo</dt>

@@ -7,7 +7,7 @@ import { makePathScale } from "./pathScale";
 import { PathBoard } from "./PathBoard";
 import { PathLabels } from "./PathLabels";
 import { PathStops } from "./PathStops";
-import { type Playhead } from "@/features/song/state";
+import { type Playhead } from "@/ui/playing";
 import { type HOLDS_WORDS } from "@/features/song/state";
 
 interface HandPathProps {

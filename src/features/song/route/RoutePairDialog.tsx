@@ -1,135 +1,113 @@
-import { useCallback, useRef } from "react";
-import { type Arrangement, type NamedRoute } from "@/core/arrangement";
-import { soundingMidi } from "@/core/fretting";
-import { type Neck } from "@/core/neck";
-import { useRig } from "@/session";
-import { lastValue, useComputed } from "@/ui/computed";
-import { AppDialog } from "@/ui/controls";
-import { FretText } from "@/ui/grip";
-import { TableButton } from "@/ui/save";
-import { holdsText, NoteText } from "@/ui/text";
-import { compute } from "@/worker/client";
-import { fretsText, moveText, msText, routeName } from "@/features/song/state";
+import { useState, type ReactNode } from "react";
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import { rowOf, type NamedRoute } from "@/core/arrangement";
+import { AppDialog, SelectField } from "@/ui/controls";
+import { type GripLook } from "@/ui/playing";
+import { moveWords, NoteText } from "@/ui/text";
+import { shortRouteName, type ComparedRoute, type SongPlan } from "@/features/song/state";
+import { PairOnNeck } from "./PairOnNeck";
+import { PairTable } from "./PairTable";
 
 interface RoutePairDialogProps {
-  readonly arrangement: Arrangement;
-  readonly neck: Neck;
-  readonly pair: readonly [NamedRoute, NamedRoute];
+  readonly plan: SongPlan;
+  readonly routes: readonly NamedRoute[];
+  /** The route under the previous limits; null if they have not changed. */
+  readonly before: ComparedRoute | null;
+  readonly look: GripLook;
   readonly onClose: () => void;
 }
 
-const MAX_ROWS = 200;
-
-/** Two routes chord by chord, with the cost and the sound of each. */
-export function RoutePairDialog({ arrangement, neck, pair, onClose }: RoutePairDialogProps) {
-  const table = useRef<HTMLTableElement>(null);
-  const { a4Hz } = useRig().profile;
-  const [one, other] = pair;
-  const sounds = useComputed(
-    useCallback(
-      async () =>
-        Promise.all(
-          [one, other].map(({ timed }) =>
-            compute().sounds(
-              timed.stops
-                .slice(0, MAX_ROWS)
-                .map(({ fingering }) => soundingMidi(neck, fingering.fretting)),
-              { a4Hz },
-            ),
-          ),
-        ),
-      [one, other, neck, a4Hz],
-    ),
+/** Two routes on one neck, change by change, and all their figures below. */
+export function RoutePairDialog({ plan, routes, before, look, onClose }: RoutePairDialogProps) {
+  const { arrangement, neck, route } = plan;
+  const offered: readonly ComparedRoute[] = [
+    ...routes.map((each) => ({ name: shortRouteName(each), route: each, arrangement })),
+    ...(before ? [before] : []),
+  ];
+  const current = Math.max(
+    0,
+    route ? routes.findIndex((each) => each === rowOf(routes, route)) : 0,
   );
-  const heard = lastValue(sounds);
-  const rows = Math.min(MAX_ROWS, one.timed.stops.length, other.timed.stops.length);
+  const [chosen, setChosen] = useState<readonly [number, number]>([
+    current,
+    before ? offered.length - 1 : current === 0 ? 1 : 0,
+  ]);
+  const [step, setStep] = useState(0);
+  const [one, other] = chosen.map((at) => offered[at]);
+  if (!one || !other) return null;
+  const pair = [one, other] as const;
+  const steps = Math.min(one.route.played.length, other.route.played.length);
+  const chord = one.arrangement.chords[one.route.played[step] ?? -1];
+  const go = (by: number) => setStep(Math.min(steps - 1, Math.max(0, step + by)));
   return (
-    <AppDialog title={`${routeName(one)} and ${routeName(other)}`} onClose={onClose} wide>
-      <p className="mb-3 text-muted">
-        Neither is wrong: take what suits the hand, the sound and the tempo.
-      </p>
-      <div className="mb-2">
-        <TableButton table={table} name="the two routes" />
-      </div>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Two routes">
-        <table ref={table} className="figures w-full text-left text-[16px]">
-          <thead>
-            <tr>
-              <th scope="col" className="px-2 py-1" rowSpan={2}>
-                Chord
-              </th>
-              {pair.map((routeKind, index) => (
-                <th
-                  key={index}
-                  scope="colgroup"
-                  colSpan={4}
-                  className="border-l border-line px-2 py-1"
-                >
-                  {routeName(routeKind)}
-                </th>
-              ))}
-            </tr>
-            <tr className="text-[15px] text-muted">
-              {pair.flatMap((_, index) =>
-                ["Frets", "Effort", "To the next", "Rough, gain"].map((name) => (
-                  <th key={`${index} ${name}`} scope="col" className="px-2 py-1 font-normal">
-                    {name}
-                  </th>
-                )),
-              )}
-            </tr>
-          </thead>
-          <tbody>
-            {Array.from({ length: rows }, (_, row) => {
-              const chord = arrangement.chords[one.played[row] ?? -1];
-              return (
-                <tr key={row} className="border-t border-line">
-                  <th scope="row" className="px-2 py-1">
-                    <NoteText>{chord?.name ?? ""}</NoteText>
-                  </th>
-                  {pair.flatMap(({ timed }, index) => {
-                    const [stop, change] = [timed.stops[row], timed.changes[row]];
-                    const sound = heard?.[index]?.[row];
-                    return [
-                      <td key={`${index} frets`} className="border-l border-line px-2">
-                        {stop && <FretText fretting={stop.fingering.fretting} />}
-                      </td>,
-                      <td key={`${index} effort`} className="px-2">
-                        {stop?.fingering.effort.toFixed(1)}
-                      </td>,
-                      <td key={`${index} way`} className="px-2 whitespace-nowrap">
-                        {change ? `${moveText(change.frets)}, ${msText(change.neededMs)}` : ""}
-                      </td>,
-                      <td key={`${index} sound`} className="px-2">
-                        {sound ? sound.roughness.gain.toFixed(1) : "…"}
-                      </td>,
-                    ];
-                  })}
-                </tr>
-              );
-            })}
-            <tr className="border-t-2 border-ink font-semibold">
-              <th scope="row" className="px-2 py-1.5">
-                Song
-              </th>
-              {pair.flatMap(({ timed }, index) => [
-                <td key={`${index} shifts`} className="border-l border-line px-2">
-                  {`${timed.shifts} shifts`}
-                </td>,
-                <td key={`${index} total`} className="px-2">
-                  {timed.total.toFixed(1)}
-                </td>,
-                <td key={`${index} travel`} className="px-2 whitespace-nowrap">
-                  {fretsText(timed.travelFrets)}
-                </td>,
-                <td key={`${index} tempo`} className="px-2">
-                  {holdsText(timed, arrangement.quartersPerBeat)}
-                </td>,
-              ])}
-            </tr>
-          </tbody>
-        </table>
+    <AppDialog title="Two routes" onClose={onClose} wide>
+      <div className="space-y-3">
+        <div className="flex flex-wrap items-end gap-3">
+          {pair.map((each, side) => (
+            <SelectField
+              key={side}
+              label={side === 0 ? "Filled marks" : "Outlines"}
+              value={chosen[side] ?? 0}
+              options={offered.map(({ name }, at) => [at, name] as const)}
+              onChange={(at) => setChosen(side === 0 ? [at, chosen[1]] : [chosen[0], at])}
+            />
+          ))}
+          <div className="ml-auto flex items-center gap-2" role="group" aria-label="Chord">
+            <StepButton label="Previous chord" isOff={step === 0} onStep={() => go(-1)}>
+              <ChevronLeft size={20} aria-hidden="true" />
+            </StepButton>
+            <p className="min-w-28 text-center text-xl font-bold" aria-live="polite">
+              <NoteText>{chord?.name ?? ""}</NoteText>
+              <span className="figures ml-2 text-base font-normal text-muted">
+                {`${step + 1} of ${steps}`}
+              </span>
+            </p>
+            <StepButton label="Next chord" isOff={step + 1 >= steps} onStep={() => go(1)}>
+              <ChevronRight size={20} aria-hidden="true" />
+            </StepButton>
+          </div>
+        </div>
+        <PairOnNeck neck={neck} look={look} pair={pair} step={step} />
+        <ul className="grid gap-2 sm:grid-cols-2">
+          {pair.map(({ name, route: { timed } }, side) => {
+            const change = timed.changes[step];
+            const [held, reached] = [step, step + 1].map((at) => timed.stops[at]?.fingering);
+            return (
+              <li key={side}>
+                <strong className="font-semibold">{name}</strong>
+                {change && held && reached
+                  ? `, to the next: ${moveWords(held, reached, change).toLowerCase()}`
+                  : ""}
+              </li>
+            );
+          })}
+        </ul>
+        <p className="text-muted">
+          Neither is wrong: take what suits the hand, the sound and the tempo.
+        </p>
+        <PairTable arrangement={arrangement} neck={neck} pair={pair} step={step} onStep={setStep} />
       </div>
     </AppDialog>
+  );
+}
+
+interface StepButtonProps {
+  readonly label: string;
+  readonly isOff: boolean;
+  readonly onStep: () => void;
+  readonly children: ReactNode;
+}
+
+function StepButton({ label, isOff, onStep, children }: StepButtonProps) {
+  return (
+    <button
+      type="button"
+      className="button px-3"
+      aria-label={label}
+      disabled={isOff}
+      onClick={onStep}
+    >
+      {children}
+    </button>
   );
 }

@@ -1,9 +1,9 @@
 import { MAX_SONG_CHORDS, type Arrangement, type SongRoute } from "@/core/arrangement";
 import { useRig } from "@/session";
 import { useNames } from "@/ui/names";
-import { holdsText, NoteText } from "@/ui/text";
+import { fretsText, holdsText, isUnlimited, NoteText } from "@/ui/text";
 import { type SongPlan } from "@/features/song/state";
-import { barWords, fretsText } from "@/features/song/state";
+import { barWords } from "@/features/song/state";
 
 /** Whether the chosen route holds at the song's tempo, and where it breaks first. */
 export function SongSummary({ plan }: { readonly plan: SongPlan }) {
@@ -36,16 +36,20 @@ export function SongSummary({ plan }: { readonly plan: SongPlan }) {
     ...(timed.lowestMidi === null ? [] : [`lowest ${pitch(timed.lowestMidi)}`]),
   ].join(", ");
   const cut = arrangement.isCut
-    ? `. The route goes through the first ${MAX_SONG_CHORDS} chords; the others are kept`
+    ? `The route goes through the first ${MAX_SONG_CHORDS} chords; the others are kept.`
     : "";
   return (
-    <div className="space-y-0.5" aria-live="polite" data-summary="">
+    <div className="flex flex-wrap items-baseline gap-x-4" aria-live="polite" data-summary="">
       <p className={`text-lg ${EMPHASIS[timed.holds]}`} data-holds={timed.holds}>
         <NoteText>{`${verdict}. ${limitWords(route, arrangement, downStrokesBpm)}`}</NoteText>
       </p>
-      <p className="figures text-[15px] text-muted">
-        <NoteText>{`${figures}${cut}`}</NoteText>
-      </p>
+      {cut !== "" && <p className="text-[15px] text-muted">{cut}</p>}
+      <details className="text-[15px] text-muted">
+        <summary className="inline-block cursor-pointer font-semibold">Why?</summary>
+        <p className="figures">
+          <NoteText>{`${figures}.`}</NoteText>
+        </p>
+      </details>
     </div>
   );
 }
@@ -60,11 +64,11 @@ const EMPHASIS = {
 /** "Tightest: bar 6, A5 to C5." */
 function limitWords(
   { timed, played }: SongRoute,
-  { chords }: Arrangement,
+  { chords, quartersPerBeat }: Arrangement,
   downStrokesBpm: number,
 ): string {
-  const { limit } = timed;
-  if (limit === null) return "";
+  const { limit, cleanTempoBpm } = timed;
+  if (limit === null || isUnlimited(cleanTempoBpm, quartersPerBeat)) return "";
   if (limit.kind === "down strokes") {
     const bar = barWords(chords[limit.chord]?.playedBar ?? 0).toLowerCase();
     return `Tightest: the down strokes in ${bar}; yours go to ${Math.round(downStrokesBpm)} bpm in eighths.`;

@@ -17,7 +17,7 @@ export interface PathScale {
   readonly fretY: (fret: number) => number;
 }
 
-const [LEFT, RIGHT, TOP, BOTTOM, BOARD] = [58, 40, 30, 34, 196];
+const [LEFT, RIGHT, TOP, BOTTOM, BOARD] = [58, 40, 30, 30, 128];
 const FEWEST_FRETS = 7;
 /** Px of a quarter; the chords of a bar must have room for their names. */
 const [NARROWEST, WIDEST, PER_CHORD] = [26, 44, 46];

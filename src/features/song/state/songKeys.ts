@@ -19,7 +19,9 @@ export const PLAY_KEYS = {
   forward: ["PageDown", "ArrowRight"],
   back: ["PageUp", "ArrowLeft"],
   play: [" "],
-  slower: ["-"],
-  faster: ["+", "="],
+  slower: ["ArrowDown"],
+  faster: ["ArrowUp"],
+  smaller: ["-"],
+  larger: ["+", "="],
   leave: ["Escape", "v"],
 } satisfies KeyTable;

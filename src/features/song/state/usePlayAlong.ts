@@ -1,15 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { PLAIN_METRONOME } from "@/core/metronome";
-import { useAwake, useHearing, useRig, useTell } from "@/session";
+import { useAwake, useHearing, useNoticesHeld, useRig, useTell } from "@/session";
+import { type PlayPlace } from "@/audio/playTypes";
 import { useEvent } from "@/ui/controls";
 import { type SongPlayer } from "@/audio/songPlayer";
-import { type Playhead } from "./playhead";
-import { type PlayOptions, type PlayPlace } from "@/audio/playTypes";
+import { usePlacePart, type Playhead } from "@/ui/playing";
+import { type PlayOptions } from "@/audio/playTypes";
 import { type SongPlan } from "./useSongPlan";
 
 export interface PlayAlong {
   readonly isPlaying: boolean;
-  readonly place: PlayPlace | null;
   readonly options: PlayOptions;
   readonly setOptions: (part: Partial<PlayOptions>) => void;
   readonly toggle: () => void;
@@ -21,6 +21,10 @@ export interface PlayAlong {
   /** Where the next start is, as a bar that is played. */
   readonly startBar: number;
   readonly setStartBar: (bar: number) => void;
+}
+
+function isSomewhere(place: PlayPlace | null): boolean {
+  return place !== null;
 }
 
 interface PlayAlongInput {
@@ -42,22 +46,22 @@ const FIRST: PlayOptions = {
 export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
   const { arrangement, route, neck } = plan;
   const { a4Hz } = useRig().profile;
-  const { hearing, caution } = useHearing();
+  const { hearing } = useHearing();
   const tell = useTell();
   const [options, setAll] = useState(FIRST);
-  const [place, setPlace] = useState<PlayPlace | null>(null);
   const [startBar, setStartBar] = useState(0);
   const player = useRef<SongPlayer | null>(null);
   /** Counts starts and stops, so that a start which is overtaken while it is being fetched never sounds. */
   const turn = useRef(0);
-  const isPlaying = place !== null;
+  const isPlaying = usePlacePart(playhead, isSomewhere);
   useAwake(isPlaying);
+  useNoticesHeld(isPlaying);
 
   const stop = useEvent(() => {
     turn.current += 1;
     player.current?.stop();
     player.current = null;
-    setPlace(null);
+    playhead.setPlace(null);
     playhead.move(null);
   });
   const start = useEvent(async (bar: number, countIn: boolean) => {
@@ -65,14 +69,13 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
     player.current?.stop();
     player.current = null;
     const own = ++turn.current;
-    caution();
     try {
       const { startPlaying } = await import("@/audio/songPlayer");
       const { bars } = arrangement;
       const fromBar = Math.min(Math.max(0, bar), Math.max(0, bars.length - 1));
       const made = await startPlaying(
         { arrangement, route, neck, a4Hz, options, hearing, fromBar, countIn },
-        { onPlace: setPlace, onQuarters: playhead.move, onEnd: stop },
+        { onPlace: playhead.setPlace, onQuarters: playhead.move, onEnd: stop },
         () => own === turn.current,
       );
       player.current = made ?? player.current;
@@ -86,6 +89,7 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
   // What is played changes while it plays: it goes on from the same bar, without counting in.
   const { gain, loudness } = hearing;
   const follow = useEvent(() => {
+    const place = playhead.place();
     if (place && player.current) void start(place.bar, false);
   });
   useEffect(follow, [options, gain, route, follow]);
@@ -103,6 +107,7 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
     return first;
   };
   const forward = () => {
+    const place = playhead.place();
     if (!place) {
       void start(startBar, true);
       return;
@@ -114,6 +119,7 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
     if (next >= 0) void start(next, false);
   };
   const back = () => {
+    const place = playhead.place();
     if (!place) {
       setStartBar(firstBarOf(Math.min(startBar, arrangement.bars.length - 1)));
       return;
@@ -123,7 +129,6 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
   };
   return {
     isPlaying,
-    place,
     options,
     setOptions,
     toggle: () => {

@@ -100,6 +100,17 @@ test("a song that begins is kept from its first change on, under the title of it
   expect(shown().song.name).toBe("My own");
 });
 
+test("a first line names the song only while it is a title", async () => {
+  await open({ ...songStart(), isNew: true, name: "New song", chart: "" });
+  act(() => shown().type("Tuning\n| A5 |"));
+  expect(shown().song.name).toBe("Tuning");
+  act(() => shown().type("Tuning: drop C\n| A5 |"));
+  expect(shown().song.name).toBe("New song");
+  act(() => shown().type("Title: Gate\n| A5 |"));
+  act(() => shown().type("| A5 |"));
+  expect(shown().song.name).toBe("Gate");
+});
+
 test("undo goes back over what was typed in one go, and over what was set, step by step", async () => {
   await open(songStart());
   act(() => shown().type("| A5 | D"));

@@ -4,6 +4,7 @@ import { readChart } from "@/core/song";
 import { fetchSong, useAdopted, useDocument, useRig, type DocumentChange } from "@/session";
 import { LONGEST_NAME, remembered, type OpenedSong, type SongContent } from "@/state";
 import { type Change } from "@/wire";
+import { tuningTyped } from "./songTuning";
 
 /** A song as it is worked on: every change is saved, and can be undone. */
 export interface SongDocument {
@@ -24,7 +25,7 @@ const TYPING_PAUSE_MS = 1200;
 
 export function useSongDocument(start: SongStart): SongDocument {
   const { id, revision, isNew } = start;
-  const { songs, change } = useRig();
+  const { songs, guitars, change } = useRig();
   const adopted = useAdopted();
   const [first] = useState(() => ({ content: contentOf(start), revision, isNew }));
   const [server] = useState(() => ({
@@ -57,19 +58,27 @@ export function useSongDocument(start: SongStart): SongDocument {
       const now = performance.now();
       const isStep = now - typedAt.current > TYPING_PAUSE_MS;
       typedAt.current = now;
-      changeSong((old) => ({ chart, name: nameAfter(old, chart) }), isStep);
+      changeSong(
+        (old) => ({ chart, name: nameAfter(old, chart), ...tuningTyped(old, chart, guitars) }),
+        isStep,
+      );
     },
-    [changeSong],
+    [changeSong, guitars],
   );
   return useMemo(() => ({ id, song, set, setSettings, type }), [id, song, set, setSettings, type]);
 }
 
 export const UNNAMED = "New song";
 
-/** A title in the chart names the song, until the player calls it something else. */
+/**
+ * A title in the chart names the song, until the player calls it something else. A first line that is no title any more, as
+ * while a fact is typed there, takes its name away with it.
+ */
 function nameAfter({ name, chart }: SongContent, next: string): string {
   const [before, after] = [titleIn(chart), titleIn(next)];
-  return after !== null && (name === UNNAMED || name === before) ? after : name;
+  if (name !== UNNAMED && name !== before) return name;
+  const wasFirstLine = before !== null && chart.trimStart().startsWith(before);
+  return after ?? (wasFirstLine ? UNNAMED : name);
 }
 
 /** The title stands at the top; a long chart need not be read for it, nor a top that did not change. */

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import {
   arrange,
   hardDownStrokes,
@@ -95,11 +95,12 @@ async function pause(ms: number): Promise<void> {
   await new Promise((resolve) => setTimeout(resolve, ms));
 }
 
-/** All named routes of a song; requested once the chosen one is there. */
+/** All named routes of a song, requested after the current one. Choosing another route does not request them again. */
 export function useRoutes(
-  request: SongPlanRequest,
+  chosen: SongPlanRequest,
   isReady: boolean,
 ): Computed<readonly NamedRoute[] | null> {
+  const request = useOfAnyKind(chosen);
   // An outdated request must not take time from the chosen route.
   useEffect(() => {
     if (isReady) return;
@@ -114,6 +115,25 @@ export function useRoutes(
       });
     }, [request, isReady]),
   );
+}
+
+/** The request with the usual kind of route: the same object as long as nothing else changes. */
+function useOfAnyKind(request: SongPlanRequest): SongPlanRequest {
+  const [kept, setKept] = useState(request);
+  if (kept === request || isSameButKind(kept, request)) return kept;
+  const plain = { ...request, settings: { ...request.settings, routeKind: "usual" as const } };
+  setKept(plain);
+  return plain;
+}
+
+function isSameButKind(a: SongPlanRequest, b: SongPlanRequest): boolean {
+  const { settings: one, ...restOfA } = a;
+  const { settings: other, ...restOfB } = b;
+  const isSame = (x: object, y: object, but: string) =>
+    Object.entries(x).every(
+      ([name, value]) => name === but || (y as Record<string, unknown>)[name] === value,
+    );
+  return isSame(restOfA, restOfB, "") && isSame(one, other, "routeKind");
 }
 
 /** What would help a change; null for none. */

@@ -4,8 +4,9 @@ import { type GripStop } from "@/core/plan";
 import { nameTuning, type Tuning } from "@/core/tuning";
 import { writeSongAddress } from "@/formats/address";
 import { useAddress, useRig } from "@/session";
+import { useEvent } from "@/ui/controls";
 import { type Chart } from "@/core/song";
-import { makePlayhead, type Playhead } from "./playhead";
+import { makePlayhead, type Playhead } from "@/ui/playing";
 import { useChart } from "./useChart";
 import { usePlayAlong, type PlayAlong } from "./usePlayAlong";
 import { useSongPlan, type SongPlan, type SongPlanning } from "./useSongPlan";
@@ -40,7 +41,10 @@ export interface SongRoom extends SongPlanning {
   readonly play: PlayAlong;
   readonly playhead: Playhead;
   readonly tuning: Tuning;
+  /** Shows a chord and moves the start of playing to its bar. */
   readonly choose: (chord: number) => void;
+  /** Shows a chord without moving the start, as for the cursor in the text. */
+  readonly lookAt: (chord: number) => void;
   readonly goToSection: (section: number) => void;
 }
 
@@ -60,8 +64,13 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
     () => nameTuning(song.tuningMidi, profile.accidentals),
     [song.tuningMidi, profile.accidentals],
   );
-  const choose = useCallback((chord: number) => show({ chord, isOnNeck: false }), [show]);
   const { isPlaying, setStartBar } = play;
+  const lookAt = useCallback((chord: number) => show({ chord, isOnNeck: false }), [show]);
+  const choose = useEvent((chord: number) => {
+    lookAt(chord);
+    const bar = plan.arrangement.chords[chord]?.playedBar;
+    if (bar !== undefined && !isPlaying) setStartBar(bar);
+  });
   return {
     document,
     view,
@@ -72,6 +81,7 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
     playhead,
     tuning,
     choose,
+    lookAt,
     goToSection: (section) => {
       const { chords, bars } = plan.arrangement;
       const first = chords.findIndex((each) => each.section === section);

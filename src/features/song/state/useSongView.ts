@@ -1,7 +1,9 @@
 import { useCallback, useMemo, useState } from "react";
 import { type Help } from "@/core/arrangement";
 
-export type PanelName = "limits" | "texture" | "move" | "songs" | "play";
+export type PanelName = "limits" | "texture" | "move" | "songs" | "play" | "edit";
+/** The part shown on narrow screens; wide screens show all parts. */
+export type SongPart = "play" | "chart" | "route";
 
 /** What is looked at in a song; none of it is part of the song. */
 export interface SongView {
@@ -17,6 +19,7 @@ export interface SongView {
   readonly scope: number;
   readonly isOnNeck: boolean;
   readonly isStage: boolean;
+  readonly part: SongPart;
 }
 
 export interface SongViewState extends SongView {
@@ -34,6 +37,7 @@ export function useSongView(first: Partial<SongView>): SongViewState {
     scope: 0,
     isOnNeck: false,
     isStage: false,
+    part: "play",
     ...first,
   });
   const show = useCallback(

@@ -12,8 +12,8 @@ import { newGuitar } from "@/state";
 import { comparisonOf } from "./comparisonOf";
 import { stripOf } from "./strip";
 import { scopesOf, stepsOf, withTexture } from "./textureScope";
-import { fingersWords, holdsText, tempoText } from "@/ui/text";
-import { moveWords, routeName } from "./words";
+import { fingersWords, holdsText, moveWords, tempoText } from "@/ui/text";
+import { routeName } from "./words";
 
 const STANDARD = [40, 45, 50, 55, 59, 64];
 const made = makeNeck({ midi: STANDARD, frets: 22 });
@@ -46,6 +46,14 @@ describe("what is said of a change", () => {
     landed: [],
   } as unknown as SongChange;
 
+  const GRIP = { fretting: [3, 5, 5, null, null, null] };
+
+  test("from and to open strings there are no frets to count", () => {
+    const open = { fretting: [0, 0, 0, null, null, null] };
+    expect(moveWords(open, GRIP, { ...change, frets: 0 })).toMatch(/^To fret 3, same shape/);
+    expect(moveWords(GRIP, open, change)).toMatch(/^To open strings, /);
+  });
+
   test.each([
     [{}, "Down 3 frets, same shape, same strings", "1 3 4 slide"],
     [{ frets: 1, stringsCrossed: 1 }, "Up 1 fret, same shape, one string over", "1 3 4 slide"],
@@ -56,7 +64,7 @@ describe("what is said of a change", () => {
     ],
     [{ frets: 0, slid: [] }, "Same fret, same shape, same strings", "no finger moves"],
   ])("%j", (part, move, fingers) => {
-    expect(moveWords({ ...change, ...part } as SongChange)).toBe(move);
+    expect(moveWords(GRIP, GRIP, { ...change, ...part } as SongChange)).toBe(move);
     expect(fingersWords({ ...change, ...part } as SongChange)).toBe(fingers);
   });
 

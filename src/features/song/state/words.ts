@@ -3,8 +3,7 @@ import {
   type Blocker,
   type HoldsAtTempo,
   type NamedRoute,
-  type RouteKind,
-  type SongChange,
+  type NamedRouteKind,
 } from "@/core/arrangement";
 
 export function mmText(mm: number): string {
@@ -21,7 +20,15 @@ export function routeName({ names }: Pick<NamedRoute, "names">): string {
   return text.slice(0, 1).toUpperCase() + text.slice(1);
 }
 
-const ROUTE_WORDS: Readonly<Record<RouteKind | "another", string>> = {
+/** Always part of a short name, since players look for them. */
+const ALWAYS_NAMED: ReadonlySet<string> = new Set(["closed", "one shape"]);
+
+/** The first name of a route, and "closed shapes" or "one shape" if it has them. */
+export function shortRouteName({ names }: Pick<NamedRoute, "names">): string {
+  return routeName({ names: names.filter((name, at) => at === 0 || ALWAYS_NAMED.has(name)) });
+}
+
+const ROUTE_WORDS: Readonly<Record<NamedRouteKind | "another", string>> = {
   usual: "usual",
   closed: "closed shapes",
   "one place": "one place for each chord",
@@ -72,29 +79,6 @@ export const BLOCKER_WORDS: Readonly<Record<Blocker, string>> = {
   maxNotes: "how many notes",
   forbidden: "the grips you forbade",
 };
-
-/** "Up 3 frets" */
-export function moveText(frets: number): string {
-  if (frets === 0) return "Same fret";
-  return `${frets > 0 ? "Up" : "Down"} ${fretsText(Math.abs(frets))}`;
-}
-
-/** "Up 3 frets, same shape, one string over" */
-export function moveWords({ frets, isShapeKept, stringsCrossed }: SongChange): string {
-  const shape = isShapeKept ? "same shape" : "new shape";
-  const strings =
-    stringsCrossed === 0
-      ? "same strings"
-      : `${NUMBERS[stringsCrossed] ?? stringsCrossed} ${stringsCrossed === 1 ? "string" : "strings"} over`;
-  return [moveText(frets), shape, strings].join(", ");
-}
-
-const NUMBERS = ["no", "one", "two", "three", "four", "five"];
-
-/** "34 frets" */
-export function fretsText(frets: number): string {
-  return `${frets} ${frets === 1 ? "fret" : "frets"}`;
-}
 
 /** "Bar 6". */
 export function barWords(playedBar: number): string {

@@ -1,0 +1,3 @@
+export { EditPanel } from "./EditPanel";
+export { SongFoot } from "./SongFoot";
+export { SongHeader } from "./SongHeader";
