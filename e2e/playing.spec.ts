@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import { type Page } from "@playwright/test";
 import { momentAt, waitUntil } from "@/core/playing";
 import { makeSong } from "@/core/arrangement/testing";
@@ -43,7 +45,8 @@ async function noteShown(page: Page): Promise<() => Promise<readonly Shown[]>> {
       const entry = {
         at: view.dataset.playing ?? "",
         isCounted: view.querySelector("[data-count]") !== null,
-        isInSight: isInSight("[aria-label=Now] [data-picture=grip]") && isInSight("[aria-label='The bar']"),
+        isInSight:
+          isInSight("[aria-label=Now] [data-picture=grip]") && isInSight("[aria-label='The bar']"),
         now: text("[aria-label=Now] [data-chord-name]"),
         next: `${text("[aria-label=Next] [data-chord-name]")} ${text("[data-wait]")}`,
       };
@@ -212,4 +215,41 @@ test("all as power chords is said everywhere", async ({ page }) => {
   await expect(strip(page)).toContainText("F5");
   await expect(stops(page).first()).toHaveAttribute("aria-label", /^A5/);
   await expect(page.locator("main").getByText("Am", { exact: true })).toHaveCount(1);
+});
+
+test("a section in a tuning of its own is played on another guitar", async ({ page }, info) => {
+  await openSong(page);
+  await pasteChart(
+    page,
+    "Tempo: 240\nTuning: drop D\n\nVerse\n| D5 | G5 |\nSolo\nTuning: standard\n| E5 | A5 | E5 |\n",
+  );
+  const guitars = page.getByRole("group", { name: "Guitar changes" });
+  await expect(guitars.getByRole("button")).toHaveText(["Drop DVerse", "StandardSolo"]);
+  await expect(stops(page)).toHaveCount(2);
+  await page.getByRole("button", { name: "Play", exact: true }).click();
+  await expect(page.getByRole("status").filter({ hasText: "Change guitar" })).toHaveText(
+    "Change guitar: Standard. Then Play.",
+    { timeout: 30_000 },
+  );
+  await expect(stops(page)).toHaveCount(3);
+  await page.getByRole("button", { name: "Play", exact: true }).click();
+  await expect(page.locator("[data-playing]")).toBeVisible();
+  await expect(page.getByRole("status").filter({ hasText: "Change guitar" })).toHaveCount(0);
+  await expect(page.locator("[data-playing]")).toHaveCount(0, { timeout: 30_000 });
+  // A section chosen in the chart brings its guitar with it.
+  await page.getByRole("group", { name: "Section" }).getByRole("button", { name: "Verse" }).click();
+  await expect(stops(page)).toHaveCount(2);
+  await choose(page, "Share", "Save as a file");
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^Tablature/ })
+      .click(),
+  ]);
+  const path = join(info.outputDir, file.suggestedFilename());
+  await file.saveAs(path);
+  const text = readFileSync(path, "utf8");
+  expect(text).toContain("D5");
+  expect(text).not.toContain("E5");
 });

@@ -16,8 +16,9 @@ export function songJson(score: Score) {
       ...rest,
       tuning: tuning && { name: tuning.name, midi: tuning.midi },
       guitar: { capo, names },
-      sections: sections.map(({ name, bars }) => ({
+      sections: sections.map(({ name, tuning: own, bars }) => ({
         name,
+        ...(own && { tuning: { name: own.name, midi: own.midi } }),
         bars: bars.map(({ line: _line, ...bar }) => bar),
       })),
     },
@@ -100,7 +101,13 @@ const songSchema = object({
     names: mixed<Score["names"]>().oneOf(["sound", "shape"]).default("sound"),
   }).default({ capo: 0, names: "sound" }),
   sections: array(
-    object({ name: text.defined(), bars: array(bar).max(MAX_BARS).required() }),
+    object({
+      name: text.defined(),
+      tuning: object({ name: text.default(""), midi })
+        .optional()
+        .default(undefined),
+      bars: array(bar).max(MAX_BARS).required(),
+    }),
   ).required(),
   order: array(tuple([index, index]).required()).max(MAX_BARS * 10),
   kept: array(
@@ -151,7 +158,9 @@ function readSong({ tuning, guitar, sections, order, ...song }: ValidSong): Resu
   const read = tuning ? checkTuning(tuning.midi, "song.tuning") : success(null);
   if (!read.ok) return read;
   const strings = read.value?.midi.length ?? 0;
-  for (const [at, { bars }] of sections.entries()) {
+  for (const [at, { bars, tuning: own }] of sections.entries()) {
+    const checked = own ? checkTuning(own.midi, `song.sections[${at}].tuning`) : success(null);
+    if (!checked.ok) return checked;
     for (const [barAt, { chords, notes }] of bars.entries()) {
       const field = `song.sections[${at}].bars[${barAt}]`;
       if (notes.some((each) => each.string >= strings)) {
@@ -176,8 +185,9 @@ function readSong({ tuning, guitar, sections, order, ...song }: ValidSong): Resu
     capo: guitar.capo,
     names: guitar.names,
     order: (order as readonly (readonly [number, number])[] | undefined)?.filter(isOnSong) ?? all,
-    sections: sections.map(({ name, bars }) => ({
+    sections: sections.map(({ name, tuning: own, bars }) => ({
       name,
+      ...(own && { tuning: nameTuning(own.midi) }),
       bars: bars.map((each) => ({
         ...each,
         chords: each.chords.map(({ sure, reducedTo, ...rest }) => ({

@@ -24,7 +24,7 @@ import { type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
 import { makeRouteMemo, type RouteMemo } from "@/core/plan";
 import { type Problem } from "@/core/result";
-import { readChart, type Chart } from "@/core/song";
+import { onlyPlayed, readChart, type Chart, type PlayedRange } from "@/core/song";
 import { effortBook } from "./effortBooks";
 
 /** What the Song room asks the worker. */
@@ -63,16 +63,14 @@ export const songApi = {
 
   /** What would help a change of a song. */
   songAdvice(requested: SongPlanRequest, change: number): readonly Advice[] {
-    const { text, ...rest } = requested;
     const { neck, player } = requested;
-    return adviseOn({ ...rest, chart: readChart(text), change, ...knownOf(neck, player) });
+    return adviseOn({ ...requested, chart: chartOf(requested), change, ...knownOf(neck, player) });
   },
 
   /** Which chords of a song have no grip, and what forbids them. */
   songBlocked(requested: SongPlanRequest): Blockage {
-    const { text, ...rest } = requested;
     const { neck, player } = requested;
-    return findBlocked({ ...rest, chart: readChart(text), ...knownOf(neck, player) });
+    return findBlocked({ ...requested, chart: chartOf(requested), ...knownOf(neck, player) });
   },
 
   /** The text of a long chart, read. */
@@ -91,6 +89,8 @@ export interface PlannedSong {
 /** A page’s request for a song’s route. */
 export interface SongPlanRequest extends Omit<SongRequest, "arrangement" | "book"> {
   readonly text: string;
+  /** The part of the chart's order to plan; all of it by default. */
+  readonly range?: PlayedRange;
   readonly settings: SongSettings;
   readonly help: Help;
   readonly ease?: Ease;
@@ -109,10 +109,15 @@ interface SongDrills {
   readonly roots: readonly number[];
 }
 
-function songRequest({ text, settings, help, ease, ...rest }: SongPlanRequest): SongRequest {
-  const { neck, player } = rest;
-  const arrangement = easeSong(arrange(readChart(text), settings, help), ease ?? NO_EASE);
-  return { ...rest, arrangement, ...knownOf(neck, player) };
+function songRequest(requested: SongPlanRequest): SongRequest {
+  const { settings, help, ease, neck, player } = requested;
+  const arrangement = easeSong(arrange(chartOf(requested), settings, help), ease ?? NO_EASE);
+  return { ...requested, arrangement, ...knownOf(neck, player) };
+}
+
+function chartOf({ text, range }: SongPlanRequest): Chart {
+  const chart = readChart(text);
+  return range ? onlyPlayed(chart, range) : chart;
 }
 
 /** What was found for songs on one neck in one player's hands; the last of each worker is kept. */

@@ -7,10 +7,14 @@ export {
   type KeptLine,
   type Key,
   keyOfSignature,
+  onlyPlayed,
+  type PlayedRange,
   quartersPerBeat,
   readKey,
   signatureOf,
   type TextPlace,
+  type TuningRun,
+  tuningRuns,
 } from "./chart";
 export {
   type LinePiece,

@@ -1,5 +1,6 @@
 import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
 import { readWords, say } from "@/core/song";
+import { nameTuning } from "@/core/tuning";
 import { useDeviceChoice, useRig, useTell, useTuningShelf, useView } from "@/session";
 import { guitarFor, LONGEST_CHART } from "@/state";
 import { currentValue, lastValue } from "@/ui/computed";
@@ -7,7 +8,7 @@ import { onDemand } from "@/ui/controls";
 import { ChartColumn, StartSong } from "@/features/song/chart";
 import { SongKeyListener } from "./SongKeyListener";
 import { SongPanels } from "@/features/song/panels";
-import { EditPanel, SongFoot, SongHeader } from "./header";
+import { EditPanel, GuitarChanges, guitarNote, SongFoot, SongHeader } from "./header";
 import { useSongActions } from "./useSongActions";
 import { type RoutedSong } from "@/core/playing";
 import { useAdvice, useBlockage, useRoutes } from "@/features/song/state";
@@ -78,10 +79,11 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
     tuning,
     choose,
     lookAt,
+    goToSection,
   } = room;
   const { song, set, type } = document;
   const { route, guitar } = plan;
-  const { guitars } = useRig();
+  const { guitars, profile } = useRig();
   const shelf = useTuningShelf();
   const tell = useTell();
   const [dialog, setDialog] = useState<"tuning" | "sheet" | "save" | null>(null);
@@ -142,6 +144,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
             onChart={() => setChartShown(isChartShown ? 0 : 1)}
           />
         )}
+        <GuitarChanges room={room} />
         <SongPanels room={room} onOpen={onOpen} onNew={onNew} />
         <div
           className={`grid gap-4 ${isBlank || isChartShown ? "lg:grid-cols-[minmax(18rem,23rem)_minmax(0,1fr)]" : ""}`}
@@ -159,6 +162,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
               isLocked={play.isPlaying}
               onType={type}
               onChoose={choose}
+              onSection={goToSection}
               onCursor={lookAt}
               onTooLong={tellTooLong}
             />
@@ -195,8 +199,8 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
       {dialog === "sheet" && route && (
         <SongSheet
           song={song}
-          chart={chart}
-          tuning={tuning}
+          chart={room.runChart}
+          tuning={nameTuning(room.run.tuningMidi, profile.accidentals)}
           plan={plan}
           route={route}
           onClose={() => setDialog(null)}
@@ -214,6 +218,7 @@ const OpenedRoom = memo(function OpenedRoom(props: OpenedRoomProps) {
           playhead={playhead}
           startQuarters={startQuarters}
           name={song.name}
+          note={guitarNote(room)}
           onClose={() => view.show({ isStage: false })}
         />
       )}

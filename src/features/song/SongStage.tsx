@@ -5,6 +5,7 @@ import { type RoutedSong } from "@/core/playing";
 import { useDeviceChoice } from "@/session";
 import { useKeys } from "@/ui/controls";
 import { PlayingView, scaleAfter, TextSize, type GripLook, type Playhead } from "@/ui/playing";
+import { NoteText } from "@/ui/text";
 import { PLAY_KEYS, type PlayAlong } from "@/features/song/state";
 
 interface StageViewProps {
@@ -15,6 +16,8 @@ interface StageViewProps {
   readonly playhead: Playhead;
   readonly startQuarters: number;
   readonly name: string;
+  /** Which guitar to take; empty for a song on one guitar. */
+  readonly note: string;
   readonly onClose: () => void;
 }
 
@@ -22,7 +25,7 @@ const TEMPO_STEP_BPM = 2;
 
 /** The playing view in full screen, readable from two metres. The song cannot be edited here. */
 export function SongStage(props: StageViewProps) {
-  const { song, words, look, play, playhead, startQuarters, name, onClose } = props;
+  const { song, words, look, play, playhead, startQuarters, name, note, onClose } = props;
   const [scale, setScale] = useDeviceChoice("text size on stage", 1.3);
   const { options, setOptions } = play;
   const tempo = options.tempoBpm ?? song.arrangement.tempoBpm;
@@ -49,7 +52,14 @@ export function SongStage(props: StageViewProps) {
       className="fixed inset-0 z-10 flex flex-col gap-2 overflow-y-auto bg-ground p-3 sm:px-5"
     >
       <div className="flex items-center gap-x-3">
-        <p className="min-w-0 flex-1 truncate text-2xl font-bold sm:text-3xl">{name}</p>
+        <p className="min-w-0 flex-1 truncate text-2xl font-bold sm:text-3xl">
+          {name}
+          {note !== "" && (
+            <span role="status" className="ml-4 text-[0.8em] text-muted">
+              <NoteText>{note}</NoteText>
+            </span>
+          )}
+        </p>
         <TempoSteps bpm={tempo * (options.isHalf ? 0.5 : 1)} onStep={faster} />
         <button
           type="button"

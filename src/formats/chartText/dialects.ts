@@ -11,7 +11,7 @@ export interface Dialect {
   readonly hasGrips: boolean;
 }
 
-type Said = "Title" | "Key" | "Tempo" | "Time" | "Capo" | "Texture" | "Pickup";
+type Said = "Title" | "Key" | "Tempo" | "Time" | "Capo" | "Texture" | "Pickup" | "Tuning";
 
 /** Bars between lines, as Tenon's own charts are written. */
 export const BARS: Dialect = {
@@ -51,10 +51,13 @@ function repeated(body: readonly string[], times: number): readonly string[] {
   });
 }
 
+/** Facts that ChordPro has no directive for; `x_` marks a program's own. */
+const OWN_DIRECTIVES: ReadonlySet<string> = new Set(["Texture", "Pickup", "Tuning"]);
+
 /** Bracketed chord sheets, their bars in grids. */
 export const CHORDPRO: Dialect = {
   say: (what, value) => {
-    const name = what === "Texture" || what === "Pickup" ? `x_${what}` : what;
+    const name = OWN_DIRECTIVES.has(what) ? `x_${what}` : what;
     return `{${name.toLowerCase()}: ${value}}`;
   },
   section: (name, times, body) => {

@@ -1,12 +1,5 @@
 import { readChart } from "@/core/song";
-import {
-  MAX_STRINGS,
-  MIN_STRINGS,
-  nameTuning,
-  readTuning,
-  usualMidi,
-  type Tuning,
-} from "@/core/tuning";
+import { MAX_STRINGS, MIN_STRINGS, nameTuning, type Tuning, usualMidi } from "@/core/tuning";
 import {
   chartScore,
   problemAt,
@@ -44,7 +37,7 @@ export function readSheet(text: string): ReadScore {
     }
     return grip ? [{ ...grip, line }] : [];
   });
-  const given = tuningOf(said);
+  const given = chart.tuningMidi && nameTuning(chart.tuningMidi);
   const tuning = given ?? usualFor(grips[0]?.fretting.length ?? 0);
   const capo = capoOf(said, problems);
   const strings = tuning?.midi.length ?? 0;
@@ -71,8 +64,8 @@ export function readSheet(text: string): ReadScore {
       tuning,
       capo,
       names: capo > 0 ? "shape" : "sound",
-      sections: score.sections.map(({ name, bars }) => ({
-        name,
+      sections: score.sections.map(({ bars, ...section }) => ({
+        ...section,
         bars: bars.map((bar) => ({
           ...bar,
           chords: bar.chords.map((chord) => gripped(chord, bar.line ?? 0)),
@@ -96,14 +89,6 @@ function directivesIn(kept: readonly ScoreLine[]): readonly Directive[] {
       ? [{ line, name: name.toLowerCase(), value }]
       : [];
   });
-}
-
-function tuningOf(said: readonly Directive[]): Tuning | null {
-  const given = said.findLast(({ name }) => name === "x_tuning" || name === "tuning");
-  if (!given) return null;
-  const read = readTuning(given.value);
-  // The chart's own problems already report an unreadable tuning.
-  return read.ok ? read.value.tuning : null;
 }
 
 /** The usual tuning for grips that say none; null where there are none. */

@@ -7,11 +7,12 @@ import { writeChart } from "./writeChart";
 
 /** What is played, bar by bar. */
 function played(text: string): unknown {
-  const { sections, order, title, key, tempoBpm, meter } = readChart(text);
+  const { sections, order, title, key, tempoBpm, meter, tuningMidi } = readChart(text);
   const bars = order.map(([section, bar]) => {
     const { beats, chords = [] } = sections[section]?.bars[bar] ?? {};
     const sounding = chords.map(({ place: _place, leftOut: _left, ...chord }) => chord);
-    return [sections[section]?.name, beats, sounding];
+    const own = sections[section]?.tuningMidi ?? tuningMidi;
+    return [sections[section]?.name, beats, own, sounding];
   });
   return { title, key, tempoBpm, meter, bars };
 }
@@ -30,6 +31,7 @@ const CHARTS: readonly (readonly [what: string, text: string])[] = [
     "Time: 3/4\nPickup: 1\n| A5 |\n| D5 . . | E5 |\nTime: 6/8\n| G5 . . A5 . . |",
   ],
   ["triplets and fives that share a bar unevenly", "| A5 D5 E5 | A5 . . . . D5 . . |"],
+  ["a section on another guitar", "[Verse]\n| D5 |\n[Solo]\nTuning: open G\n| G5 |\n[Verse]"],
   ["no chord and words", "| N.C. . A5 . |\nhello there you\n| D5 |"],
 ];
 

@@ -106,13 +106,15 @@ function bodyOf(
   state: WriterState,
   kept: Map<number, string[]>,
 ): readonly string[] {
-  const own = score.sections[run.section]?.bars ?? [];
+  const { bars: own = [], tuning } = score.sections[run.section] ?? {};
   const places = run.times === null ? run.bars : [...own.keys()];
   const bars = places.flatMap((place) => own[place] ?? []);
   const textures = new Set(bars.flatMap(({ chords }) => chords.map(({ texture }) => texture)));
   const [only] = textures;
   const shared = textures.size === 1 && only ? only : null;
-  const lines: string[] = shared === null ? [] : [dialect.say("Texture", shared)];
+  const lines: string[] = [];
+  if (tuning) lines.push(dialect.say("Tuning", pitchTexts(tuning.midi).join(" ")));
+  if (shared !== null) lines.push(dialect.say("Texture", shared));
   const textureOf = ({ texture }: ScoreChord) =>
     texture === null || texture === shared ? "" : textureMark(texture);
   let open: string[] = [];

@@ -155,6 +155,25 @@ describe("what is written", () => {
     }
   });
 
+  test("a section in a tuning of its own: kept where the format has a place for it, else reported", () => {
+    const song = asItStands(
+      fileOf("Tuning: drop D\n\nVerse\n| D5 |\nSolo\nTuning: standard\n| E5 |\n").score,
+    );
+    for (const kind of ["bars", "json"] as const) {
+      const written = writeAs(kind, song);
+      if (!written.ok) throw new Error(kind);
+      expect(written.value.problems).toEqual([]);
+      const { tuning, sections } = fileOf(String(written.value.content)).score;
+      expect(
+        [tuning, ...sections.map((section) => section.tuning)].map((each) => each?.name),
+      ).toEqual(["Drop D", undefined, "Standard"]);
+    }
+    const tab = writeAs("tab", song);
+    expect(tab.ok && tab.value.problems.at(-1)?.message).toBe(
+      "Solo is in Standard; it is written for Drop D",
+    );
+  });
+
   test("tunings are tables or JSON, and nothing else", () => {
     expect([tuningsKind("csv").ok, tuningsKind("json").ok, tuningsKind("midi").ok]).toEqual([
       true,

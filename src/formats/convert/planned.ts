@@ -37,8 +37,8 @@ export function retuned(score: Score, tuning: Tuning): Score {
   return {
     ...score,
     tuning,
-    sections: score.sections.map(({ name, bars }) => ({
-      name,
+    sections: score.sections.map(({ bars, ...section }) => ({
+      ...section,
       bars: bars.map((bar) => ({
         ...bar,
         notes: [],

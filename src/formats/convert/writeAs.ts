@@ -1,5 +1,5 @@
 import { failure, success, type Result } from "@/core/result";
-import { nameTuning, usualMidi, type Tuning } from "@/core/tuning";
+import { nameTuning, samePitches, usualMidi, type Tuning } from "@/core/tuning";
 import { CHORDPRO, gripsIntoSheet, writeChart } from "@/formats/chartText";
 import { songCsv } from "@/formats/csv";
 import { type FileKind } from "@/formats/fileKinds";
@@ -35,8 +35,21 @@ interface WriteOptions {
 /** Writes a song in any format but drawn ones. */
 export function writeAs(
   kind: Exclude<FileKind, "svg" | "pdf">,
+  gripped: GrippedScore,
+  options: WriteOptions = {},
+): Result<Written> {
+  const written = writeKind(kind, gripped, options);
+  if (!written.ok) return written;
+  // Charts and Tenon's own files name each section's tuning.
+  if (kind === "bars" || kind === "json") return written;
+  const problems = [...written.value.problems, ...otherTunings(gripped.once)];
+  return success({ ...written.value, problems });
+}
+
+function writeKind(
+  kind: Exclude<FileKind, "svg" | "pdf">,
   { once, played, efforts }: GrippedScore,
-  { width, sheet }: WriteOptions = {},
+  { width, sheet }: WriteOptions,
 ): Result<Written> {
   const tuning = once.tuning ?? usualTuning();
   switch (kind) {
@@ -80,6 +93,21 @@ function lost({ kept }: Score): readonly FormatProblem[] {
   if (words === 0) return [];
   const lines = words === 1 ? "a line of words is" : `${words} lines of words are`;
   return [{ line: null, column: null, message: `${lines} left out` }];
+}
+
+/** Sections in a tuning of their own: all grips and pitches are written for the score's tuning. */
+function otherTunings({ sections, order, tuning }: Score): readonly FormatProblem[] {
+  const { midi, name } = tuning ?? usualTuning();
+  const played = new Set(order.map(([section]) => section));
+  const others = sections.filter(
+    (section, index) =>
+      played.has(index) && section.tuning && !samePitches(section.tuning.midi, midi),
+  );
+  return others.map((section) => ({
+    line: null,
+    column: null,
+    message: `${section.name} is in ${section.tuning?.name}; it is written for ${name}`,
+  }));
 }
 
 /** Refuses what a list of tunings cannot be. */

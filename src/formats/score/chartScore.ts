@@ -1,4 +1,5 @@
 import { quartersPerBeat, type Chart } from "@/core/song";
+import { nameTuning } from "@/core/tuning";
 import { EMPTY_SCORE, type Score } from "./score";
 
 /** A chart as a score: everything that it says, no grips yet. */
@@ -14,8 +15,9 @@ export function chartScore(chart: Chart): Score {
     meter,
     order,
     kept,
-    sections: chart.sections.map(({ name, bars }) => ({
+    sections: chart.sections.map(({ name, bars, tuningMidi }) => ({
       name,
+      ...(tuningMidi && { tuning: nameTuning(tuningMidi) }),
       bars: bars.map((bar) => ({
         meter: bar.meter,
         beats: bar.beats,

@@ -34,8 +34,8 @@ export function withGrips(score: Score, grips: readonly (PlayedGrip | null)[]): 
   }
   return {
     ...score,
-    sections: score.sections.map(({ name, bars: own }, section) => ({
-      name,
+    sections: score.sections.map(({ bars: own, ...known }, section) => ({
+      ...known,
       bars: own.map((bar, index) => bars.get(`${section} ${index}`) ?? bar),
     })),
   };

@@ -48,6 +48,8 @@ export interface ScoreBar {
 
 export interface ScoreSection {
   readonly name: string;
+  /** Given only where it differs from the score's. */
+  readonly tuning?: Tuning;
   readonly bars: readonly ScoreBar[];
 }
 
@@ -73,7 +75,6 @@ export interface Score {
 }
 
 /** Something that was not understood, or could not be written. */
-/** Something in a file that was not understood. */
 export interface FormatProblem {
   /** From 1; null where the file has no lines. */
   readonly line: number | null;

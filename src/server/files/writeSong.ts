@@ -1,4 +1,4 @@
-import { array, mixed, number, object, string, type InferType } from "yup";
+import { array, mixed, number, object, string, tuple, type InferType } from "yup";
 import { type Finger } from "@/core/hand";
 import { HIGHEST_A4_HZ, LOWEST_A4_HZ } from "@/core/pitch";
 import { failure, type Result } from "@/core/result";
@@ -24,6 +24,9 @@ export const writeSchema = object({
   width: number().integer().min(20).max(1000).required(),
   name: string().max(LONGEST_NAME).defined(),
   chart: string().max(LONGEST_CHART).defined(),
+  /** The bars of the chart's order that the route covers, up to but not including the second. */
+  range: tuple([number().integer().min(0).required(), number().integer().min(0).required()])
+    .default(undefined),
   tuningMidi: array(number().integer().required()).min(MIN_STRINGS).max(MAX_STRINGS).required(),
   capo: number().integer().min(0).max(24).required(),
   a4Hz: number().min(LOWEST_A4_HZ).max(HIGHEST_A4_HZ).required(),
@@ -58,12 +61,13 @@ export type WriteRequest = InferType<typeof writeSchema>;
 
 /** Writes a song that a page shows, along the way that it shows. */
 export function writeSong(request: WriteRequest): Result<Written> {
-  const { kind, sheet, paper, width, name, chart, tuningMidi, capo, a4Hz, route } = request;
+  const { kind, sheet, paper, width, name, chart, range, tuningMidi, capo, a4Hz, route } = request;
   const wrong = route.stops.some((stop) => stop && stop.fretting.length !== tuningMidi.length);
   if (wrong) return failure("route", "a grip has another number of strings than the tuning");
   const read = readSheet(chart).score;
   const tuning = nameTuning(tuningMidi);
-  const bare = retuned({ ...read, tuning: null }, tuning);
+  const order = range ? read.order.slice(...range) : read.order;
+  const bare = retuned({ ...read, order, tuning: null }, tuning);
   const score = alongRoute({ ...bare, capo, names: "sound", title: read.title ?? name }, route);
   if (kind === "svg" || kind === "pdf") {
     return songSheet({ kind, sheet, paper, score, route, fonts: readFonts, a4Hz });

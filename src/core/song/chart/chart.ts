@@ -41,6 +41,8 @@ export interface ChartSection {
   /** From 1: its heading, or where there is none, its first bar. */
   readonly line: number;
   readonly bars: readonly ChartBar[];
+  /** The tuning named under the heading, thickest string first; null where the song's tuning holds. */
+  readonly tuningMidi: readonly Midi[] | null;
 }
 
 /** A line that is no chords: kept, shown small, never needed. */
@@ -69,7 +71,7 @@ export interface Chart {
   /** In the meter's own beat: the dotted quarter in 6/8, 9/8 and 12/8. */
   readonly tempoBpm: number | null;
   readonly meter: string;
-  /** The tuning named in the chart, as open-string pitches from the thickest; null if there is none. */
+  /** The song's tuning, named above the first section, thickest string first; null if there is none. */
   readonly tuningMidi: readonly Midi[] | null;
   readonly sections: readonly ChartSection[];
   /** What is played, in order, with every repeat written out: section and bar, from 0. */

@@ -11,3 +11,4 @@ export {
 export { keyOfSignature, signatureOf } from "./keySignature";
 export { COMMON_METER, divides, type Meter, quartersPerBeat, readMeter } from "./meter";
 export { reduceToPowerChord } from "./reduce";
+export { onlyPlayed, type PlayedRange, type TuningRun, tuningRuns } from "./tuningRuns";

@@ -1,3 +1,4 @@
+import { type Midi } from "@/core/pitch";
 import {
   type Chart,
   type ChartBar,
@@ -26,6 +27,7 @@ interface OpenSection {
   readonly line: number;
   readonly bars: ChartBar[];
   readonly flow: RepeatFlow;
+  readonly tuningMidi: readonly Midi[] | null;
   /** Where the `|:` that is open stands. */
   repeat: { readonly line: Line; readonly word: Word } | null;
 }
@@ -35,6 +37,7 @@ interface Heading {
   readonly name: string;
   readonly times: number;
   readonly isChorus: boolean;
+  tuningMidi: readonly Midi[] | null;
 }
 
 /** Takes what the lines of a chart say, one after the other. */
@@ -45,8 +48,11 @@ export interface ChartBuilder {
   readonly countBeats: () => number;
   readonly set: (part: Partial<ChartSettings>) => void;
   readonly settings: () => ChartSettings;
-  /** Whether any bar has been read. */
-  readonly hasBars: () => boolean;
+  /**
+   * Sets the song's tuning before the first section, and the section's between its heading and its first bar. False
+   * elsewhere.
+   */
+  readonly setTuning: (tuningMidi: readonly Midi[]) => boolean;
   /** The length of the next bar; a pick-up counts once. */
   readonly takeBeats: () => number;
   /** A chorus may be called anything where its directive says that it is one. */
@@ -110,13 +116,14 @@ export function makeBuilder(): ChartBuilder {
     length: text.length,
   });
   const begin = (heading: Heading | null, line: number): OpenSection => {
-    const { name, times, isChorus } = heading ?? { name: "", times: 1, isChorus: false };
+    const { name, times, isChorus, tuningMidi } = heading ?? UNTITLED;
     const section: OpenSection = {
       name,
       isChorus,
       line,
       bars: [],
       flow: makeRepeatFlow(),
+      tuningMidi,
       repeat: null,
     };
     plays.push({ section: sections.push(section) - 1, times });
@@ -144,7 +151,7 @@ export function makeBuilder(): ChartBuilder {
   };
   const writtenLast = (name: string) =>
     sections.findLastIndex((each) => each.name.toLowerCase() === name.toLowerCase());
-  const playAgain = (found: number, { line, name, times }: Heading) => {
+  const playAgain = (found: number, { line, name, times }: Omit<Heading, "tuningMidi">) => {
     if (found >= 0) {
       plays.push({ section: found, times });
       return;
@@ -167,7 +174,12 @@ export function makeBuilder(): ChartBuilder {
       settings = { ...settings, ...part };
     },
     settings: () => settings,
-    hasBars: () => atFirst !== null,
+    setTuning: (tuningMidi) => {
+      if (waiting) waiting.tuningMidi = tuningMidi;
+      else if (!current && sections.length === 0) settings = { ...settings, tuningMidi };
+      else return false;
+      return true;
+    },
     takeBeats: () => {
       const beats = settings.pickupBeats ?? settings.meter.beats;
       settings = { ...settings, pickupBeats: null };
@@ -176,7 +188,7 @@ export function makeBuilder(): ChartBuilder {
     heading: (line, name, times, isChorus = /^chorus\b/i.test(name)) => {
       settleHeading();
       sectionTexture = null;
-      waiting = { line, name, times, isChorus };
+      waiting = { line, name, times, isChorus, tuningMidi: null };
       // What a section says of its counts ends with it.
       const isOfEighths = EIGHTHS.test(name);
       songCountBeats ??= settings.countBeats;
@@ -259,7 +271,12 @@ export function makeBuilder(): ChartBuilder {
         tempoBpm: first.tempoBpm ?? tempoBpm,
         meter: first.meter.text,
         tuningMidi: settings.tuningMidi,
-        sections: sections.map(({ name, line, bars }) => ({ name, line, bars })),
+        sections: sections.map(({ name, line, bars, tuningMidi }) => ({
+          name,
+          line,
+          bars,
+          tuningMidi,
+        })),
         order,
         kept,
         problems: problems.toSorted((a, b) => a.line - b.line || a.column - b.column),
@@ -269,6 +286,8 @@ export function makeBuilder(): ChartBuilder {
     },
   };
 }
+
+const UNTITLED = { name: "", times: 1, isChorus: false, tuningMidi: null };
 
 const UNENDED =
   "nothing after this line is read as chords, for it is never ended; write its 'end_of' where it ends, like {end_of_tab}";

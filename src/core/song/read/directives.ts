@@ -41,17 +41,12 @@ const setKey: Apply = (value, builder, at) => {
   builder.set({ key, keyText: value });
   builder.keyAt(at.line, at.word);
 };
-/** One tuning per chart: a second one inside a section is reported as a problem. */
 const setTuning: Apply = (value, builder, at) => {
   const read = readTuning(value);
   if (!read.ok) tell(builder, at, read.problem.message);
-  else if (builder.hasBars()) {
-    tell(
-      builder,
-      at,
-      "a song has one tuning; write it above the first bar, or make this a song of its own",
-    );
-  } else builder.set({ tuningMidi: read.value.tuning.midi });
+  else if (!builder.setTuning(read.value.tuning.midi)) {
+    tell(builder, at, "write a section's tuning under its heading, above its first bar");
+  }
 };
 const setCount: Apply = (value, builder, at) => {
   if (/^(eighths?|8ths?|1\/8)$/i.test(value)) builder.set({ countBeats: 0.5 });

@@ -41,6 +41,7 @@ interface ChartColumnProps {
   readonly isLocked: boolean;
   readonly onType: (text: string) => void;
   readonly onChoose: (chord: number) => void;
+  readonly onSection: (section: number) => void;
   /** Called when the cursor moves to a chord. */
   readonly onCursor: (chord: number) => void;
   readonly onTooLong: (length: number) => void;
@@ -62,6 +63,7 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
     isLocked,
     onType,
     onChoose,
+    onSection,
     onCursor,
     onTooLong,
   } = props;
@@ -121,6 +123,7 @@ export const ChartColumn = memo(function ChartColumn(props: ChartColumnProps) {
         chosen={chosen}
         asPowerChords={asPowerChords}
         onChoose={onChoose}
+        onSection={onSection}
         blocked={blocked}
       />
       {lyrics !== "" && (

@@ -1,5 +1,6 @@
 import { memo, useState } from "react";
 import { type Arrangement } from "@/core/arrangement";
+import { nameTuning } from "@/core/tuning";
 import { type Chart, type ChartBar, type ChartChord } from "@/core/song";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { sectionName } from "@/features/song/state";
@@ -13,6 +14,8 @@ interface ChartDrawingProps {
   readonly asPowerChords: boolean;
   /** Null on paper. */
   readonly onChoose: ((chord: number) => void) | null;
+  /** Called for a chord that is not in the arrangement: one played on another guitar. */
+  readonly onSection?: (section: number) => void;
   /** Places of chords that have no grip: "section bar chord". */
   readonly blocked: ReadonlySet<string>;
 }
@@ -21,7 +24,7 @@ const FIRST_BARS = 96;
 
 /** The chart as it is read: bars in rows, chords over their beats. */
 export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps) {
-  const { chart, arrangement, chosen, asPowerChords, onChoose, blocked } = props;
+  const { chart, arrangement, chosen, asPowerChords, onChoose, onSection, blocked } = props;
   const [max, setMost] = useState(FIRST_BARS);
   const at = chosen === null ? undefined : arrangement.chords[chosen];
   const firstAt = firstPlayed(arrangement);
@@ -41,6 +44,11 @@ export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps)
           >
             <h2 className="mb-1 flex flex-wrap items-baseline gap-x-3 text-[16px] font-semibold">
               {section.name && <NoteText>{section.name}</NoteText>}
+              {section.tuningMidi && (
+                <span className="text-[15px] font-normal text-muted">
+                  <NoteText>{nameTuning(section.tuningMidi, "mixed").name}</NoteText>
+                </span>
+              )}
               <span className="figures text-[15px] font-normal text-muted">
                 {textureOf(section.bars)}
               </span>
@@ -62,7 +70,8 @@ export const ChartDrawing = memo(function ChartDrawing(props: ChartDrawingProps)
                     onChoose &&
                     ((inBar) => {
                       const found = firstAt.get(`${index} ${inSection} ${inBar}`);
-                      if (found !== undefined) onChoose(found);
+                      if (found === undefined) onSection?.(index);
+                      else onChoose(found);
                     })
                   }
                 />

@@ -88,7 +88,8 @@ function Notice() {
   return <p data-testid="notice">{parts.useShownNotice()?.notice?.text ?? ""}</p>;
 }
 async function show() {
-  const plan = { neck: NECK, arrangement: ARRANGEMENT } as SongPlan;
+  const request = { range: [0, 3] } as unknown as SongPlan["request"];
+  const plan = { neck: NECK, arrangement: ARRANGEMENT, request } as SongPlan;
   render(
     <Session start={startWith()}>
       <parts.SaveDialog song={SONG} plan={plan} route={ROUTE} onClose={() => undefined} />

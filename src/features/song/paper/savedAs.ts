@@ -14,7 +14,7 @@ export async function savedAs(
   kind: FileKind,
   { sheet, paper }: { readonly sheet: string; readonly paper: string },
   { name, chart, settings }: SongContent,
-  { neck, arrangement }: SongPlan,
+  { neck, arrangement, request: { range } }: SongPlan,
   { timed, played }: SongRoute,
   a4Hz: number,
 ): Promise<{ readonly file: Blob; readonly lost: readonly string[] } | string> {
@@ -26,6 +26,7 @@ export async function savedAs(
     width: TAB_WIDTH,
     name,
     chart: settings.allAsPowerChords ? writeAsPowerChords(chart) : chart,
+    range,
     tuningMidi: neck.midi.map((midi) => midi - neck.capo),
     capo: neck.capo,
     a4Hz,

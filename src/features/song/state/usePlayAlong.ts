@@ -30,6 +30,9 @@ function isSomewhere(place: PlayPlace | null): boolean {
 interface PlayAlongInput {
   readonly plan: SongPlan;
   readonly playhead: Playhead;
+  readonly onStart: () => void;
+  /** Called when the last bar has been played, not when the player stops. */
+  readonly onEnd: () => void;
 }
 
 const FIRST: PlayOptions = {
@@ -43,7 +46,7 @@ const FIRST: PlayOptions = {
   metronome: PLAIN_METRONOME,
 };
 
-export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
+export function usePlayAlong({ plan, playhead, onStart, onEnd }: PlayAlongInput): PlayAlong {
   const { arrangement, route, neck } = plan;
   const { a4Hz } = useRig().profile;
   const { hearing } = useHearing();
@@ -64,18 +67,23 @@ export function usePlayAlong({ plan, playhead }: PlayAlongInput): PlayAlong {
     playhead.setPlace(null);
     playhead.move(null);
   });
+  const end = useEvent(() => {
+    stop();
+    onEnd();
+  });
   const start = useEvent(async (bar: number, countIn: boolean) => {
     if (!route) return;
     player.current?.stop();
     player.current = null;
     const own = ++turn.current;
+    onStart();
     try {
       const { startPlaying } = await import("@/audio/songPlayer");
       const { bars } = arrangement;
       const fromBar = Math.min(Math.max(0, bar), Math.max(0, bars.length - 1));
       const made = await startPlaying(
         { arrangement, route, neck, a4Hz, options, hearing, fromBar, countIn },
-        { onPlace: playhead.setPlace, onQuarters: playhead.move, onEnd: stop },
+        { onPlace: playhead.setPlace, onQuarters: playhead.move, onEnd: end },
         () => own === turn.current,
       );
       player.current = made ?? player.current;

@@ -10,7 +10,7 @@ import {
 } from "@/core/arrangement";
 import { TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
-import { type Chart } from "@/core/song";
+import { type Chart, type TuningRun } from "@/core/song";
 import { usePlayer, useRig } from "@/session";
 import { guitarFor, neckOf, type Guitar, type SongContent } from "@/state";
 import { lastValue, useComputed, type Computed } from "@/ui/computed";
@@ -39,10 +39,16 @@ interface PlannedFor extends PlannedSong {
   readonly request: SongPlanRequest;
 }
 
-export function useSongPlan(song: SongContent, chart: Chart, help: Help): SongPlanning {
+/** Plans one tuning run of a song. `chart` is that run's. */
+export function useSongPlan(
+  song: SongContent,
+  { tuningMidi, range }: TuningRun,
+  chart: Chart,
+  help: Help,
+): SongPlanning {
   const { guitars, profile } = useRig();
   const { player } = usePlayer();
-  const { settings, tuningMidi, guitarId, chart: text } = song;
+  const { settings, guitarId, chart: text } = song;
   const { level, practice, downStrokesBpm } = profile;
   const guitar = useMemo(() => {
     const named = guitars.find(({ id }) => id === guitarId) ?? guitars[0];
@@ -57,6 +63,7 @@ export function useSongPlan(song: SongContent, chart: Chart, help: Help): SongPl
   const request = useMemo(
     (): SongPlanRequest => ({
       text,
+      range,
       settings,
       help,
       neck,
@@ -64,7 +71,7 @@ export function useSongPlan(song: SongContent, chart: Chart, help: Help): SongPl
       constants: practice.ownTiming ?? TIMING[level],
       downStrokesBpm,
     }),
-    [text, settings, help, neck, player, practice.ownTiming, level, downStrokesBpm],
+    [text, range, settings, help, neck, player, practice.ownTiming, level, downStrokesBpm],
   );
   const hasChords = arrangement.chords.length > 0;
   const planned = useComputed(

@@ -5,7 +5,7 @@ import { nameTuning, type Tuning } from "@/core/tuning";
 import { writeSongAddress } from "@/formats/address";
 import { useAddress, useRig } from "@/session";
 import { useEvent } from "@/ui/controls";
-import { type Chart } from "@/core/song";
+import { onlyPlayed, tuningRuns, type Chart, type TuningRun } from "@/core/song";
 import { makePlayhead, type Playhead } from "@/ui/playing";
 import { useChart } from "./useChart";
 import { usePlayAlong, type PlayAlong } from "./usePlayAlong";
@@ -37,14 +37,21 @@ export interface SongRoom extends SongPlanning {
   readonly document: SongDocument;
   readonly view: SongViewState;
   readonly chart: Chart;
+  /** The song split at guitar changes; one run for most songs. */
+  readonly runs: readonly TuningRun[];
+  readonly run: TuningRun;
+  /** The chart with only the current run's bars played. */
+  readonly runChart: Chart;
   readonly chosen: Chosen;
   readonly play: PlayAlong;
   readonly playhead: Playhead;
+  /** The song's own tuning. */
   readonly tuning: Tuning;
   /** Shows a chord and moves the start of playing to its bar. */
   readonly choose: (chord: number) => void;
   /** Shows a chord without moving the start, as for the cursor in the text. */
   readonly lookAt: (chord: number) => void;
+  /** Shows a section, in the run that plays it. */
   readonly goToSection: (section: number) => void;
 }
 
@@ -54,12 +61,23 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
   const view = useSongView(firstView);
   const { show } = view;
   const chart = useChart(song.chart);
-  const planning = useSongPlan(song, chart, view.help);
+  const runs = useMemo(() => tuningRuns(chart, song.tuningMidi), [chart, song.tuningMidi]);
+  const runIndex = Math.min(view.run, runs.length - 1);
+  const run = runs[runIndex] ?? runs[0];
+  const runChart = useMemo(() => onlyPlayed(chart, run.range), [chart, run.range]);
+  const planning = useSongPlan(song, run, runChart, view.help);
   const { plan } = planning;
   const [playhead] = useState(makePlayhead);
   const chosen = useMemo(() => chosenOf(view, plan), [view, plan]);
   useAddress(writeSongAddress({ id, section: chosen.section, chord: view.chord }));
-  const play = usePlayAlong({ plan, playhead });
+  const play = usePlayAlong({
+    plan,
+    playhead,
+    onStart: () => show({ isGuitarChange: false }),
+    onEnd: () => {
+      if (runIndex + 1 < runs.length) startRun(runIndex + 1, true);
+    },
+  });
   const tuning = useMemo(
     () => nameTuning(song.tuningMidi, profile.accidentals),
     [song.tuningMidi, profile.accidentals],
@@ -71,10 +89,18 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
     const bar = plan.arrangement.chords[chord]?.playedBar;
     if (bar !== undefined && !isPlaying) setStartBar(bar);
   });
+  const startRun = useEvent((index: number, isGuitarChange: boolean) => {
+    const section = chart.order[runs[index]?.range[0] ?? 0]?.[0] ?? 0;
+    show({ run: index, section, chord: null, isGuitarChange });
+    setStartBar(0);
+  });
   return {
     document,
     view,
     chart,
+    runs,
+    run,
+    runChart,
     ...planning,
     chosen,
     play,
@@ -83,11 +109,18 @@ export function useSongRoom(document: SongDocument, firstView: Partial<SongView>
     choose,
     lookAt,
     goToSection: (section) => {
-      const { chords, bars } = plan.arrangement;
-      const first = chords.findIndex((each) => each.section === section);
+      const barIn = ({ range: [from, to] }: TuningRun) =>
+        chart.order.slice(from, to).findIndex(([each]) => each === section);
+      if (barIn(run) < 0) {
+        const other = runs.findIndex((each) => barIn(each) >= 0);
+        if (other < 0 || isPlaying) return;
+        show({ run: other, section, chord: null, isGuitarChange: false });
+        setStartBar(barIn(runs[other] ?? run));
+        return;
+      }
+      const first = plan.arrangement.chords.findIndex((each) => each.section === section);
       show({ section, chord: first < 0 ? null : first });
-      const bar = bars.findIndex((each) => each.section === section);
-      if (bar >= 0 && !isPlaying) setStartBar(bar);
+      if (!isPlaying) setStartBar(barIn(run));
     },
   };
 }

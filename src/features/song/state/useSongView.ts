@@ -11,6 +11,10 @@ export interface SongView {
   readonly chord: number | null;
   /** The section whose grips are shown, as an index. */
   readonly section: number;
+  /** The tuning run that is planned and played; runs are split at guitar changes. */
+  readonly run: number;
+  /** The run before was played to its end; the player is asked to change guitars. */
+  readonly isGuitarChange: boolean;
   readonly panel: PanelName | null;
   readonly help: Help;
   /** The section whose limits are shown; null for the whole song's. */
@@ -31,6 +35,8 @@ export function useSongView(first: Partial<SongView>): SongViewState {
   const [view, setView] = useState<SongView>({
     chord: null,
     section: 0,
+    run: 0,
+    isGuitarChange: false,
     panel: null,
     help: "full",
     limitsOf: null,
