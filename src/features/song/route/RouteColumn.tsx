@@ -147,65 +147,68 @@ export function RouteColumn(props: RouteColumnProps) {
           />
         </div>
       )}
-      <div className={`min-w-0 space-y-4 max-lg:order-3 ${routePart}`}>
-        {route && (
-          <RouteChips
-            routes={routes}
-            chosen={current}
-            quartersPerBeat={arrangement.quartersPerBeat}
-            onChoose={setRouteKind}
-            onCompare={compare}
-          />
-        )}
-        {route && !play.isPlaying && change !== null && (
-          <ChangePanel
-            arrangement={arrangement}
-            route={route}
-            change={change}
-            advice={advice}
-            isOnNeck={isOnNeck}
-            onNeck={toggleNeck}
-            onTake={takeTip}
-          />
-        )}
-        <SectionChoice
-          sectionKeys={arrangement.sectionKeys}
-          section={shownSection}
-          onSection={room.goToSection}
-        />
-        {later.route && (
-          <GripStrip
-            arrangement={later.arrangement}
-            route={later.route}
+      {/* Not before the playing view, which would push it down. */}
+      {(playable ?? (song === null && planned.kind !== "waiting")) && (
+        <div className={`min-w-0 space-y-4 max-lg:order-3 ${routePart}`}>
+          {route && (
+            <RouteChips
+              routes={routes}
+              chosen={current}
+              quartersPerBeat={arrangement.quartersPerBeat}
+              onChoose={setRouteKind}
+              onCompare={compare}
+            />
+          )}
+          {route && !play.isPlaying && change !== null && (
+            <ChangePanel
+              arrangement={arrangement}
+              route={route}
+              change={change}
+              advice={advice}
+              isOnNeck={isOnNeck}
+              onNeck={toggleNeck}
+              onTake={takeTip}
+            />
+          )}
+          <SectionChoice
+            sectionKeys={arrangement.sectionKeys}
             section={shownSection}
-            chosen={shown}
-            neck={neck}
-            guitar={guitar}
-            onChoose={choose}
+            onSection={room.goToSection}
           />
-        )}
-        {chord && !play.isPlaying && view.chord !== null && (
-          <GripChoice
-            request={plan.request}
-            marks={request.settings.marks}
-            arrangement={arrangement}
-            chord={chord}
-            index={view.chord}
-            current={route?.timed.stops[stop]?.fingering}
-            neck={neck}
-            guitar={guitar}
-            onMarks={setMarks}
-          />
-        )}
-        {route && (
-          <RoutesTable
-            routes={routes}
-            chosen={current}
-            quartersPerBeat={arrangement.quartersPerBeat}
-            onChoose={setRouteKind}
-          />
-        )}
-      </div>
+          {later.route && (
+            <GripStrip
+              arrangement={later.arrangement}
+              route={later.route}
+              section={shownSection}
+              chosen={shown}
+              neck={neck}
+              guitar={guitar}
+              onChoose={choose}
+            />
+          )}
+          {chord && !play.isPlaying && view.chord !== null && (
+            <GripChoice
+              request={plan.request}
+              marks={request.settings.marks}
+              arrangement={arrangement}
+              chord={chord}
+              index={view.chord}
+              current={route?.timed.stops[stop]?.fingering}
+              neck={neck}
+              guitar={guitar}
+              onMarks={setMarks}
+            />
+          )}
+          {route && (
+            <RoutesTable
+              routes={routes}
+              chosen={current}
+              quartersPerBeat={arrangement.quartersPerBeat}
+              onChoose={setRouteKind}
+            />
+          )}
+        </div>
+      )}
       {isComparing && route && (
         <RoutePairDialog
           plan={plan}
