@@ -11,6 +11,7 @@ import { useNames } from "@/ui/names";
 import { saveRows } from "@/ui/save";
 import { NoteText, spokenNotes } from "@/ui/text";
 import { GaugeAdviceView } from "./GaugeAdviceView";
+import { NearTunings } from "./NearTunings";
 import { RetuneSheetView } from "./RetuneSheetView";
 import { useRetuneSheet } from "./useRetuneSheet";
 
@@ -87,6 +88,7 @@ export function RetuneScreen() {
       >
         <GaugeAdviceView guitar={guitar} to={target} />
       </RetuneSheetView>
+      {sheet.order.length === 0 && <NearTunings current={start} onChoose={chooseTuning} />}
       {changing && (
         <TuningDialog
           title={changing === "from" ? "Currently tuned to" : `Tune ${guitar.name} to`}
