@@ -14,6 +14,7 @@
 // npm run bench -- practice: a log of 100,000 rounds: its views, and a round more.
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
+// npm run bench -- month: simulated players under the practice planner and three plain plans; with a number, so many a group.
 // npm run bench -- clocks: date-dependent tests under awkward dates and zones; --all runs every journey.
 // npm run bench -- load: pages during a backup, 50 clients, 20,000 requests, 1 GB in pieces; with a name, that part alone.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk, damage, pages or restored, that part alone.
@@ -24,7 +25,7 @@ import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route", "largeFiles"];
 const BROWSER = ["paint", "page", "song", "longChart", "clocks", "windows"];
 const SERVER = ["durability", "practice", "load"];
-const PLAIN = ["formats", "fuzz"];
+const PLAIN = ["formats", "fuzz", "month"];
 const name = process.argv[2] ?? "voicing";
 
 const ALL = [...BUNDLED, ...BROWSER, ...SERVER, ...PLAIN];

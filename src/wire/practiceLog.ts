@@ -1,4 +1,5 @@
 import { type DrillKind, type LadderRound } from "@/core/drill";
+import { type Standing } from "@/core/practice";
 import { type Knowing } from "@/core/recall";
 import { type JournalContent, type RoundContent } from "@/state";
 
@@ -62,8 +63,8 @@ export interface LogView {
   readonly next: number | null;
 }
 
-/** How a drill stands: its last rounds in their order, for the ladder. */
-export interface DrillStanding {
+/** How a drill stands: before today for the day's plan, and its last rounds in their order for the ladder. */
+export interface DrillStanding extends Standing {
   readonly drill: string;
   readonly lastMs: number;
   readonly cleanShare: number;

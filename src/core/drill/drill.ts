@@ -23,6 +23,8 @@ export interface PlayedDrill extends DrillBase {
   readonly bars: readonly [from: number, to: number] | null;
   /** Where its ladder begins. */
   readonly startBpm: number;
+  /** The tempo that it shall hold at: the song's, or that of its kind. */
+  readonly goalBpm: number;
   /** Other strings sound or are silent, and that is the point. */
   readonly showsSilence: boolean;
 }

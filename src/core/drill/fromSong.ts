@@ -42,6 +42,7 @@ export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
       settings: song.settings,
       bars: [from.playedBar, to.playedBar + 1],
       startBpm: startTempo(bpm, arrangement.tempoBpm),
+      goalBpm: arrangement.tempoBpm,
       showsSilence: false,
     });
     if (drills.length === MAX_CHANGES) break;

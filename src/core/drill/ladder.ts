@@ -38,6 +38,22 @@ export interface LadderRound {
   readonly result: RoundResult;
 }
 
+/** What a ladder leads to, and what the hand holds already. */
+export interface LadderAim {
+  /** The tempo that the song or the goal asks for. */
+  readonly goalBpm: number;
+  /** The tempo at which eight of ten rounds come clean; null before the first round. */
+  readonly heldBpm: number | null;
+}
+
+/** A tempo holds with so much to spare; the ladder leads no further. */
+export const SPARE_SHARE = 1.1;
+/** Below this share of what is held, one clean round is enough and the step is a share of the tempo (judgements). */
+const FAR_BELOW_SHARE = 1.05;
+const FAR_STEP_SHARE = 0.05;
+/** A day begins between these shares of what is held (judgements). */
+const [FIRST_LOW, FIRST_HIGH] = [0.95, 1.02];
+
 /** Two clean rounds up, one missed down; a rough one stays and starts the count afresh. */
 const CLEAN_TO_CLIMB = 2;
 /** After this many misses in a row, steps are too small: fall to the last clean tempo, or to this share of the current one. */
@@ -58,17 +74,41 @@ export function firstRung(startBpm: number, settings: LadderSettings): Rung {
   };
 }
 
-/** The rung after a round. */
-export function climb(rung: Rung, result: RoundResult, settings: LadderSettings): Rung {
+/** The rung after a round; with an aim, big steps far below what is held and none beyond the goal. */
+export function climb(
+  rung: Rung,
+  result: RoundResult,
+  settings: LadderSettings,
+  aim: LadderAim | null = null,
+): Rung {
   const { bpm, roomQuarters } = rung;
+  const isFarBelow = aim?.heldBpm != null && bpm < FAR_BELOW_SHARE * aim.heldBpm;
   if (result === "rough") return { ...rung, clean: 0, missed: 0 };
   if (result === "missed") return descend({ ...rung, clean: 0 }, settings);
   const clean = rung.clean + 1;
   const here = { ...rung, missed: 0, lastCleanBpm: bpm };
-  if (clean < CLEAN_TO_CLIMB) return { ...here, clean };
+  if (clean < CLEAN_TO_CLIMB && !isFarBelow) return { ...here, clean };
   const less = settings.leavesRoom ? CHANGE_ROOMS.find((room) => room < roomQuarters) : undefined;
   if (less !== undefined) return { ...here, clean: 0, roomQuarters: less };
-  return { ...here, clean: 0, bpm: within(bpm + settings.stepBpm, settings) };
+  const step = isFarBelow
+    ? Math.max(settings.stepBpm, Math.round(FAR_STEP_SHARE * bpm))
+    : settings.stepBpm;
+  // A player who chose a tempo beyond the goal stays there.
+  const maxBpm = aim ? Math.max(bpm, topBpm(aim)) : Infinity;
+  return { ...here, clean: 0, bpm: Math.min(maxBpm, within(bpm + step, settings)) };
+}
+
+/** The fastest tempo that a ladder leads to by itself. */
+export function topBpm({ goalBpm }: Pick<LadderAim, "goalBpm">): number {
+  return Math.ceil(SPARE_SHARE * goalBpm);
+}
+
+/** The first rung of a day: near what is held, wherever the last sitting ended. */
+export function firstRungOfDay(rung: Rung, aim: LadderAim, settings: LadderSettings): Rung {
+  const held = aim.heldBpm;
+  if (held === null) return rung;
+  const near = Math.min(FIRST_HIGH * held, Math.max(FIRST_LOW * held, rung.bpm), topBpm(aim));
+  return { ...rung, clean: 0, missed: 0, bpm: within(near, settings) };
 }
 
 function descend(rung: Rung, settings: LadderSettings): Rung {
@@ -94,9 +134,10 @@ export function rungFor(
   step: Step,
   startBpm: number,
   settings: LadderSettings,
+  aim: LadderAim | null = null,
 ): Rung {
   const own = rounds.filter((round) => round.step === step);
-  return rungAfter(own, rounds.at(-1)?.bpm ?? startBpm, settings);
+  return rungAfter(own, rounds.at(-1)?.bpm ?? startBpm, settings, aim);
 }
 
 /** Where rounds lead, in their order; a tempo that the player chose begins a rung of its own. */
@@ -104,12 +145,13 @@ function rungAfter(
   rounds: readonly LadderRound[],
   startBpm: number,
   settings: LadderSettings,
+  aim: LadderAim | null,
 ): Rung {
   let rung = firstRung(rounds[0]?.bpm ?? startBpm, settings);
   for (const { bpm, roomQuarters, result } of rounds) {
     const isOther = bpm !== rung.bpm || roomQuarters !== rung.roomQuarters;
     const chosen = { ...rung, bpm, roomQuarters, clean: 0, missed: 0 };
-    rung = climb(isOther ? chosen : rung, result, settings);
+    rung = climb(isOther ? chosen : rung, result, settings, aim);
   }
   const roomQuarters = settings.leavesRoom ? rung.roomQuarters : 0;
   return { ...rung, roomQuarters, bpm: within(rung.bpm, settings) };

@@ -14,7 +14,7 @@ import {
   type DrillGrip,
   type DrillRig,
 } from "./grips";
-import { drillOf, START_BPM } from "./sequence";
+import { drillOf, GOAL_BPM, START_BPM } from "./sequence";
 
 /** Which way a move goes; coming down is harder, so each is judged apart. */
 export const DIRECTIONS = ["up", "down", "both"] as const;
@@ -245,6 +245,7 @@ function avoidedKey(rig: DrillRig, used: ReadonlySet<number>): readonly PlayedDr
       settings: DEFAULT_SONG_SETTINGS,
       bars: null,
       startBpm: START_BPM,
+      goalBpm: GOAL_BPM,
       showsSilence: false,
     },
   ];

@@ -25,7 +25,7 @@ export function drillOf(
     return [{ act: "pin", chord: name, section: SECTION, at: [index, 0], fretting, fingers: null }];
   });
   const settings = { ...DEFAULT_SONG_SETTINGS, marks };
-  const plain = { startBpm: START_BPM, showsSilence: false, bars: null };
+  const plain = { startBpm: START_BPM, goalBpm: GOAL_BPM, showsSilence: false, bars: null };
   return [{ ...plain, ...base, how: "played", text, settings }];
 }
 
@@ -36,5 +36,6 @@ function wordOf({ name, texture }: Exclude<DrillBar, "rest">): string {
   return texture ? `${name}~${texture.replaceAll(" ", "+")}` : name;
 }
 
-/** Tempos to begin with lie from about 60 (common practice). */
+/** Drills of movement begin at about 60 and lead to about 120 (common practice). */
 export const START_BPM = 60;
+export const GOAL_BPM = 120;

@@ -15,19 +15,16 @@ import { seededRandom } from "@/core/random";
 import {
   fitTiming,
   medianOf,
-  planToday,
   roundChangeOf,
   SIMULATED,
   simulatedRound,
   simulatedStrikes,
-  SITTINGS,
   strikeTiming,
   suggestedResult,
   tightestAt,
 } from ".";
 import { spreadOf } from "./statistics";
 import { type FitRound } from "./fitTiming";
-import { type TodayInput } from "./today";
 
 describe("statistics", () => {
   test("median and median distance, by hand", () => {
@@ -180,71 +177,5 @@ describe("constants of the hand, from rounds", () => {
     expect(tightestAt(arrangement, route, [1, 3])).toBe(1);
     expect(tightestAt(arrangement, route, [2, 4])).toBeNull();
     expect(tightestAt(arrangement, route, [0, 1])).toBeNull();
-  });
-});
-
-describe("what to do today", () => {
-  const rig = { neck: standardNeck(), player: {}, accidentals: "mixed" as const };
-  const drills = drillsOf(rig, new Set());
-  const text = "Tempo: 120\n| A5 | D5 | B5 | G5 |\n";
-  const { arrangement, route } = makeSong(text);
-  const ofSong = songDrills({
-    id: 3,
-    name: "Made up",
-    text,
-    settings: DEFAULT_SONG_SETTINGS,
-    arrangement,
-    route,
-  });
-  const input: TodayInput = {
-    minutes: 10,
-    drills,
-    songDrills: ofSong,
-    standings: new Map(),
-    dueCards: 4,
-    newCards: 6,
-  };
-
-  test("the minutes add up, warm-up comes first, breaks come in long sittings, every drill is there", () => {
-    const known = new Set([...drills, ...ofSong].map(({ key }) => key));
-    for (const minutes of SITTINGS) {
-      for (const part of [{}, { songDrills: [] }, { dueCards: 0, newCards: 0 }]) {
-        const plan = planToday({ ...input, ...part, minutes });
-        expect(plan.reduce((sum, block) => sum + block.minutes, 0)).toBe(minutes);
-        expect(plan[0]).toMatchObject({ why: "warm-up" });
-        expect(plan.filter(({ kind }) => kind === "break")).toHaveLength(
-          minutes >= 40 ? 2 : minutes >= 20 ? 1 : 0,
-        );
-        for (const block of plan) {
-          expect(block.minutes).toBeGreaterThanOrEqual(1);
-          if (block.kind === "drill") expect(known).toContain(block.drill);
-        }
-      }
-    }
-  });
-
-  test("what goes badly comes before what was never tried, and that before what goes well", () => {
-    const weakOf = (standings: TodayInput["standings"]) =>
-      planToday({ ...input, standings }).flatMap((block) =>
-        block.kind === "drill" && block.why === "weak" ? [block.drill] : [],
-      );
-    const [first] = weakOf(new Map());
-    const bad = { lastMs: 5, cleanShare: 0.1 };
-    const good = { lastMs: 5, cleanShare: 1 };
-    expect(weakOf(new Map([["move:rectangle:6-5", bad]]))[0]).toBe("move:rectangle:6-5");
-    expect(weakOf(new Map([[first ?? "", good]]))[0]).not.toBe(first);
-  });
-
-  test("the tightest change of the chosen song has the largest part", () => {
-    const plan = planToday({ ...input, minutes: 40 });
-    const minutesOf = (why: string) =>
-      plan.reduce(
-        (sum, each) => sum + (each.kind === "drill" && each.why === why ? each.minutes : 0),
-        0,
-      );
-    expect(minutesOf("song")).toBeGreaterThan(minutesOf("weak"));
-    expect(plan.find((each) => each.kind === "drill" && each.why === "song")).toMatchObject({
-      drill: ofSong[0]?.key,
-    });
   });
 });

@@ -1,6 +1,6 @@
 import { type LadderRound, type Step } from "@/core/drill";
 import { type RoundResult } from "@/core/recall";
-import { type PlannedBlock } from "./today";
+import { type PlannedBlock } from "./planDay";
 
 /** A round of this sitting, as far as the sitting needs it. */
 export interface SittingRound {

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from "react";
 import { drillsOf } from "@/core/drill";
-import { planToday, SITTINGS, type PlannedBlock, type SittingMinutes } from "@/core/practice";
+import { planDay, SITTINGS, type SittingMinutes } from "@/core/practice";
 import { cardId, learningOrder } from "@/core/recall";
 import { useRig, useTell } from "@/session";
 import { type PracticeStart } from "@/wire";
@@ -16,9 +16,9 @@ import { TodayPlan } from "@/features/practice/today";
 import { usePracticeData } from "@/features/practice/state";
 import { usePracticeRig } from "@/features/practice/state";
 import { usePracticeSettings } from "@/features/practice/state";
-import { useSitting } from "@/features/practice/today";
+import { useDayPlan, useSitting } from "@/features/practice/today";
 import { useSongDrills } from "./useSongDrills";
-import { clockText } from "@/features/practice/state";
+import { clockText, localDayNumber, localTime } from "@/features/practice/state";
 
 const fetchSitting = async () => import("@/features/practice/sitting");
 const SittingView = onDemand("The sitting", async () =>
@@ -43,34 +43,47 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
     );
   }, [drills, guitar, rig, ofSong.drills]);
   const order = useMemo(() => learningOrder(rig.neck).map(cardId), [rig]);
-  const [now] = useState(() => Date.now());
-  const dueCards = order.filter((card) => (data.cards.get(card)?.dueMs ?? Infinity) <= now).length;
+  const [now] = useState(localTime);
+  const today = localDayNumber(now);
+  const dueCards = order.filter(
+    (card) => (data.cards.get(card)?.dueMs ?? Infinity) <= now.atMs,
+  ).length;
   const newCards = Math.min(
     practice.newCards,
     order.filter((card) => !data.cards.has(card)).length,
   );
+  const isReady = !ofSong.isLoading;
   const planned = useMemo(
     () =>
-      planToday({
-        minutes: practice.minutes,
-        drills,
-        songDrills: ofSong.drills.flatMap(({ drill }) => (drill.how === "played" ? [drill] : [])),
-        standings: data.standings,
-        dueCards,
-        newCards,
-      }),
-    [practice.minutes, drills, ofSong.drills, data.standings, dueCards, newCards],
+      isReady
+        ? planDay({
+            today,
+            minutes: practice.minutes,
+            drills,
+            songDrills: ofSong.drills.flatMap(({ drill }) =>
+              drill.how === "played" ? [drill] : [],
+            ),
+            standings: data.standings,
+            dueCards,
+            newCards,
+          })
+        : null,
+    [isReady, today, practice.minutes, drills, ofSong.drills, data.standings, dueCards, newCards],
   );
-  const [own, setOwn] = useState<readonly PlannedBlock[] | null>(null);
-  const blocks = own ?? planned;
-  const setMinutes = (minutes: SittingMinutes) => {
-    setOwn(null);
-    set({ minutes });
-  };
+  const plan = useDayPlan({
+    today,
+    made: [practice.minutes, ofSong.song?.id ?? 0, ...rig.neck.midi].join(" "),
+    planned,
+    songDrills: ofSong.drills,
+  });
+  const { blocks } = plan;
+  const placedOf = (key: string) =>
+    placed.get(key) ?? ownMove(rig, guitar, key) ?? plan.keptDrill(key);
   const begin = () => {
     if (sitting) state.carryOn();
-    else if (blocks.length > 0) state.begin(blocks);
+    else if (blocks) state.begin(blocks);
   };
+  const setMinutes = (minutes: SittingMinutes) => set({ minutes });
   // What was practised is in the log once the sitting is over, and the plan follows from it.
   const wasOpen = useRef(false);
   const { refresh } = data;
@@ -103,11 +116,12 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
           <TodayPlan
             blocks={blocks}
             minutes={practice.minutes}
-            nameOf={(key) => placed.get(key)?.drill.name ?? "A drill that is no longer there"}
+            nameOf={(key) => placedOf(key)?.drill.name ?? "A drill of another tuning"}
+            today={today}
             sitting={sitting}
-            isOwn={own !== null}
+            isOwn={plan.isOwn}
             onMinutes={setMinutes}
-            onBlocks={setOwn}
+            onBlocks={plan.setBlocks}
             onStart={begin}
             onEnd={state.end}
           />
@@ -131,7 +145,9 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
             placed={[...placed.values()]}
             standings={data.standings}
             onPlay={(drill) => state.begin([{ kind: "drill", drill, minutes: 5, why: "own" }])}
-            onAdd={(drill) => setOwn([...blocks, { kind: "drill", drill, minutes: 2, why: "own" }])}
+            onAdd={(drill) =>
+              plan.setBlocks([...(blocks ?? []), { kind: "drill", drill, minutes: 2, why: "own" }])
+            }
           />
         </div>
       </div>
@@ -140,7 +156,7 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
           state={state}
           sitting={sitting}
           data={data}
-          placedOf={(key) => placed.get(key) ?? ownMove(rig, guitar, key)}
+          placedOf={placedOf}
           isLoading={ofSong.isLoading}
         />
       )}

@@ -44,7 +44,7 @@ export function RoundPanel({ placed, drill, play }: RoundPanelProps) {
         <p className="figures text-4xl font-bold" aria-live="polite">
           {`${rung.bpm} bpm`}
         </p>
-        <p className="text-lg text-muted max-sm:hidden">{`${rungText(rung, ladder.stepBpm)}${roomText(rung)}`}</p>
+        <p className="text-lg text-muted max-sm:hidden">{`${rungText(rung, ladder.stepBpm, play.topBpm)}${roomText(rung)}`}</p>
         <div onClick={(event) => event.stopPropagation()}>
           <TextSize scale={scale} onScale={setScale} />
         </div>
@@ -71,7 +71,8 @@ function isCountIn(place: { readonly count: string | null } | null): boolean {
   return place !== null && place.count !== null;
 }
 
-function rungText({ clean }: Rung, stepBpm: number): string {
+function rungText({ bpm, clean }: Rung, stepBpm: number, topBpm: number): string {
+  if (bpm >= topBpm) return "fast enough: faster with +";
   const rounds = clean > 0 ? "one more clean round" : "two clean rounds";
   return `+${stepBpm} bpm after ${rounds}`;
 }

@@ -82,6 +82,7 @@ function Run({ isPaused = false, isTimeUp = false }: RunProps) {
       drill={DRILL}
       sitting={sitting}
       data={DATA}
+      isWarmUp={false}
       isPaused={isPaused}
       isTimeUp={isTimeUp}
       onRound={(round) => {

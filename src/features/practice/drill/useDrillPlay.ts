@@ -1,5 +1,14 @@
-import { useEffect, useState } from "react";
-import { rungFor, STEPS, type PlayedDrill, type Rung, type Step } from "@/core/drill";
+import { useEffect, useMemo, useState } from "react";
+import {
+  firstRungOfDay,
+  rungFor,
+  STEPS,
+  topBpm,
+  type LadderAim,
+  type PlayedDrill,
+  type Rung,
+  type Step,
+} from "@/core/drill";
 import {
   ladderRounds,
   roundChangeOf,
@@ -11,7 +20,7 @@ import { RESULTS, type RoundResult } from "@/core/recall";
 import { useRig } from "@/session";
 import { PLAIN_ROUND, type RoundContent } from "@/state";
 import { useEvent, useKeys } from "@/ui/controls";
-import { localTime } from "@/features/practice/state";
+import { isToday, localTime } from "@/features/practice/state";
 import { type PlacedDrill } from "@/features/practice/state";
 import { PLAYED_KEYS } from "@/features/practice/state";
 import { useEar, type EarState } from "./useEar";
@@ -24,6 +33,8 @@ export interface DrillPlayInput {
   readonly drill: PlayedDrill;
   readonly sitting: Sitting;
   readonly data: PracticeData;
+  /** The part of a sitting that only warms up. */
+  readonly isWarmUp: boolean;
   readonly isPaused: boolean;
   /** The part has had its time: the round that is played is its last. */
   readonly isTimeUp: boolean;
@@ -34,6 +45,8 @@ export interface DrillPlayInput {
 /** A drill that is played round after round, and what its player decides. */
 export interface DrillPlay {
   readonly rung: Rung;
+  /** The ladder leads no further by itself. */
+  readonly topBpm: number;
   readonly step: Step;
   readonly setStep: (step: Step) => void;
   readonly laidOut: LaidOut | null;
@@ -49,12 +62,17 @@ export interface DrillPlay {
 }
 
 export function useDrillPlay(input: DrillPlayInput): DrillPlay {
-  const { placed, drill, sitting, data, isPaused, isTimeUp, onRound, onOver } = input;
+  const { placed, drill, sitting, data, isWarmUp, isPaused, isTimeUp, onRound, onOver } = input;
   const { ladder } = useRig().profile.practice;
+  const standing = data.standings.get(drill.key);
+  const heldBpm = standing?.estimate?.heldBpm ?? null;
+  // A warm-up stays slow.
+  const goalBpm = isWarmUp ? drill.startBpm : drill.goalBpm;
+  const aim = useMemo((): LadderAim => ({ goalBpm, heldBpm }), [goalBpm, heldBpm]);
   const [step, setStep] = useState<Step>("whole");
   /** A tempo that the player chose for the next round. */
   const [chosen, setChosen] = useState<Rung | null>(null);
-  const rung = chosen ?? rungFor(roundsOf(input), step, drill.startBpm, ladder);
+  const rung = chosen ?? nextRung();
   const { laidOut, problem } = usePlayedDrill(placed, drill, rung, step);
   const isLaidOut =
     laidOut?.bpm === rung.bpm &&
@@ -121,6 +139,7 @@ export function useDrillPlay(input: DrillPlayInput): DrillPlay {
   );
   return {
     rung,
+    topBpm: Math.min(ladder.maxBpm, topBpm(aim)),
     step,
     setStep,
     laidOut,
@@ -132,6 +151,14 @@ export function useDrillPlay(input: DrillPlayInput): DrillPlay {
     judge,
     forward,
   };
+
+  /** Where the ladder stands; the first rung of a day lies near what is held. */
+  function nextRung(): Rung {
+    const rung = rungFor(roundsOf(input), step, drill.startBpm, ladder, aim);
+    const isFirst = ladderRounds(sitting, drill.key).length === 0;
+    const isNewDay = standing !== undefined && !isToday(standing.lastMs);
+    return isFirst && isNewDay ? firstRungOfDay(rung, aim, ladder) : rung;
+  }
 
   /** All rounds of the drill in their order; after a reload the log has those of this sitting, too. */
   function roundsOf({

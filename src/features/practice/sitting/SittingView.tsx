@@ -97,6 +97,7 @@ export function SittingView({ state, sitting, data, placedOf, isLoading }: Sitti
           drill={placed.drill}
           sitting={sitting}
           data={data}
+          isWarmUp={block?.kind === "drill" && block.why === "warm-up"}
           isPaused={isPaused}
           isTimeUp={isTimeUp}
           onRound={record}

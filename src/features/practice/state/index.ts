@@ -1,4 +1,4 @@
-export { localTime } from "./localTime";
+export { isToday, localDayNumber, localTime } from "./localTime";
 export { type PlacedDrill } from "./placedDrill";
 export { PLAYED_KEYS, QUESTION_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
 export { type PracticeData, usePracticeData } from "./usePracticeData";
@@ -8,6 +8,7 @@ export {
   KIND_WORDS,
   KNOWING_WORDS,
   RESULT_WORDS,
+  evidenceText,
   STEP_WORDS,
   WHY_WORDS,
   clockText,

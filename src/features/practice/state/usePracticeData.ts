@@ -1,5 +1,4 @@
 import { useCallback, useMemo, useState } from "react";
-import { type Standing } from "@/core/practice";
 import { type Result } from "@/core/result";
 import { type CardStanding, type DrillStanding, type PracticeStart } from "@/wire";
 import { useEvent } from "@/ui/controls";
@@ -8,7 +7,7 @@ import { localTime } from "./localTime";
 /** What the log says of cards and drills. */
 export interface PracticeData {
   readonly cards: ReadonlyMap<string, CardStanding>;
-  readonly standings: ReadonlyMap<string, Standing & DrillStanding>;
+  readonly standings: ReadonlyMap<string, DrillStanding>;
   readonly todayS: number;
   /** Asks the server anew; what was known stays where it does not answer. */
   readonly refresh: () => Promise<void>;

@@ -1,5 +1,5 @@
 import { type DrillKind, type Step } from "@/core/drill";
-import { type PlannedBlock, type Why } from "@/core/practice";
+import { type Evidence, type PlannedBlock, type Why } from "@/core/practice";
 import { type Knowing, type RoundResult } from "@/core/recall";
 
 export const KIND_WORDS: Readonly<Record<DrillKind, string>> = {
@@ -13,10 +13,12 @@ export const KIND_WORDS: Readonly<Record<DrillKind, string>> = {
 export const WHY_WORDS: Readonly<Record<Why, string>> = {
   "warm-up": "warm-up",
   due: "due today",
-  new: "new places",
-  song: "your song needs it",
-  weak: "goes least well",
+  new: "new",
+  song: "for your song",
+  learning: "in progress",
+  check: "still there?",
   listen: "for the ear",
+  weak: "in progress",
   own: "your choice",
 };
 
@@ -40,6 +42,41 @@ export const STEP_WORDS: Readonly<Record<Step, string>> = {
   two: "Two notes",
   whole: "The whole",
 };
+
+/** What shows that a drill is needed: "missed 2 of 5 on Tuesday". */
+export function evidenceText(evidence: Evidence, today: number): string {
+  switch (evidence.kind) {
+    case "tempo":
+      return `holds to ${Math.floor(evidence.heldBpm)} of ${Math.round(evidence.goalBpm)} bpm`;
+    case "missed":
+      return `missed ${evidence.missed} of ${evidence.rounds} ${dayText(evidence.day, today)}`;
+    case "held":
+      return `clean at ${evidence.bpm} bpm ${dayText(evidence.day, today)}`;
+    case "never played":
+      return "never played";
+    case "cards":
+      return [
+        ...(evidence.due > 0 ? [`${evidence.due} due`] : []),
+        ...(evidence.fresh > 0 ? [`${evidence.fresh} new`] : []),
+      ].join(", ");
+    case "answers":
+      return `${evidence.right} of the last ${evidence.asked} right`;
+  }
+}
+
+const MS_A_DAY = 86_400_000;
+const DAYS_A_WEEK = 7;
+
+/** "yesterday", "on Tuesday", "on 24 Nov". */
+function dayText(day: number, today: number): string {
+  if (today - day === 1) return "yesterday";
+  const date = new Date(day * MS_A_DAY);
+  const inWeek = today - day < DAYS_A_WEEK;
+  const options = inWeek
+    ? ({ weekday: "long", timeZone: "UTC" } as const)
+    : ({ day: "numeric", month: "short", timeZone: "UTC" } as const);
+  return `on ${date.toLocaleDateString("en-GB", options)}`;
+}
 
 /** "2 min". */
 export function minutesText({ minutes }: Pick<PlannedBlock, "minutes">): string {

@@ -2,22 +2,25 @@ import { Coffee, GripVertical, Minus, Plus, X } from "lucide-react";
 import { type ButtonHTMLAttributes } from "react";
 import { type PlannedBlock } from "@/core/practice";
 import { NoteText, spokenNotes } from "@/ui/text";
-import { minutesText, WHY_WORDS } from "@/features/practice/state";
+import { evidenceText, minutesText, WHY_WORDS } from "@/features/practice/state";
 
 export interface BlockListProps {
   readonly blocks: readonly PlannedBlock[];
+  /** Days since 1970. */
+  readonly today: number;
   readonly nameOf: (drill: string) => string;
   readonly onBlocks: (blocks: readonly PlannedBlock[]) => void;
 }
 
 /** The parts of a sitting in their order. */
-export function BlockList({ blocks, nameOf, onBlocks }: BlockListProps) {
+export function BlockList({ blocks, today, nameOf, onBlocks }: BlockListProps) {
   return (
     <ol aria-label="Parts of the sitting" className="space-y-1">
       {blocks.map((block, index) => (
         <BlockRow
           key={blockKey(block, index)}
           block={block}
+          today={today}
           name={blockName(block, nameOf)}
           onBlock={(next) => onBlocks(withBlock(blocks, index, next))}
           drag={null}
@@ -44,6 +47,15 @@ export function withBlock(
   return blocks.flatMap((old, index) => (index === at ? (block ?? []) : old));
 }
 
+/** "for your song: missed 2 of 5 on Tuesday". */
+function reasonText(
+  { why, evidence }: Extract<PlannedBlock, { readonly kind: "drill" }>,
+  today: number,
+): string {
+  const shown = evidence ? evidenceText(evidence, today) : "";
+  return shown === "" ? WHY_WORDS[why] : `${WHY_WORDS[why]}: ${shown}`;
+}
+
 interface Drag {
   readonly setNodeRef: (element: HTMLElement | null) => void;
   readonly attributes: ButtonHTMLAttributes<HTMLButtonElement>;
@@ -57,13 +69,14 @@ const LONGEST_MIN = 30;
 
 interface BlockRowProps {
   readonly block: PlannedBlock;
+  readonly today: number;
   readonly name: string;
   readonly onBlock: (block: PlannedBlock | null) => void;
   /** What dnd-kit's hook for this row gives; null until it is there. */
   readonly drag: Drag | null;
 }
 
-export function BlockRow({ block, name, onBlock, drag }: BlockRowProps) {
+export function BlockRow({ block, today, name, onBlock, drag }: BlockRowProps) {
   const { minutes } = block;
   const setMinutes = (next: number) => onBlock({ ...block, minutes: next });
   const spoken = spokenNotes(name);
@@ -90,7 +103,7 @@ export function BlockRow({ block, name, onBlock, drag }: BlockRowProps) {
           <NoteText>{name}</NoteText>
         </p>
         {block.kind === "drill" && (
-          <p className="text-[15px] leading-tight text-muted">{WHY_WORDS[block.why]}</p>
+          <p className="text-[15px] leading-tight text-muted">{reasonText(block, today)}</p>
         )}
       </div>
       <button

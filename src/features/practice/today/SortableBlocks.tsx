@@ -21,7 +21,7 @@ import { spokenNotes } from "@/ui/text";
 import { blockKey, blockName, BlockRow, withBlock, type BlockListProps } from "./BlockList";
 
 /** The parts of a sitting, dragged or moved by keys into another order. */
-export function SortableBlocks({ blocks, nameOf, onBlocks }: BlockListProps) {
+export function SortableBlocks({ blocks, today, nameOf, onBlocks }: BlockListProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -49,6 +49,7 @@ export function SortableBlocks({ blocks, nameOf, onBlocks }: BlockListProps) {
               key={blockKey(block, index)}
               id={index + 1}
               block={block}
+              today={today}
               name={blockName(block, nameOf)}
               onBlock={(next) => onBlocks(withBlock(blocks, index, next))}
             />
@@ -62,6 +63,7 @@ export function SortableBlocks({ blocks, nameOf, onBlocks }: BlockListProps) {
 interface SortableRowProps {
   readonly id: number;
   readonly block: PlannedBlock;
+  readonly today: number;
   readonly name: string;
   readonly onBlock: (block: PlannedBlock | null) => void;
 }

@@ -9,7 +9,10 @@ import { ChoiceButton, KeyCap, onDemand } from "@/ui/controls";
 import { BlockList, type BlockListProps } from "./BlockList";
 
 interface TodayPlanProps {
-  readonly blocks: readonly PlannedBlock[];
+  /** Null until the plan is made. */
+  readonly blocks: readonly PlannedBlock[] | null;
+  /** Days since 1970. */
+  readonly today: number;
   readonly minutes: SittingMinutes;
   readonly nameOf: (drill: string) => string;
   /** One that waits. */
@@ -32,8 +35,10 @@ const SortableBlocks = onDemand(
 
 /** The plan for today: how long, what in which order, and one button to begin. */
 export function TodayPlan(props: TodayPlanProps) {
-  const { blocks, minutes, nameOf, sitting, isOwn, onMinutes, onBlocks, onStart, onEnd } = props;
-  const total = blocks.reduce((sum, block) => sum + block.minutes, 0);
+  const { blocks, today, minutes, nameOf, sitting, isOwn, onMinutes, onBlocks, onStart, onEnd } =
+    props;
+  const total = (blocks ?? []).reduce((sum, block) => sum + block.minutes, 0);
+  const isWaiting = !sitting && blocks === null;
   return (
     <section aria-label="Today" className="panel space-y-4 p-4">
       <div className="flex flex-wrap items-center gap-2">
@@ -56,19 +61,24 @@ export function TodayPlan(props: TodayPlanProps) {
       <button
         type="button"
         className="button button-primary min-h-16 w-full justify-center text-2xl"
+        disabled={isWaiting}
         onClick={onStart}
       >
-        {sitting
-          ? `Carry on: ${Math.ceil(remainingS(sitting) / 60)} min left`
-          : `Start: ${total} min`}
-        <KeyCap of=" " onButton />
+        {isWaiting
+          ? "Making your plan…"
+          : sitting
+            ? `Carry on: ${Math.ceil(remainingS(sitting) / 60)} min left`
+            : `Start: ${total} min`}
+        {!isWaiting && <KeyCap of=" " onButton />}
       </button>
       {sitting && (
         <button type="button" className="button w-full justify-center" onClick={onEnd}>
           End that sitting and plan a new one
         </button>
       )}
-      <SortableBlocks blocks={blocks} nameOf={nameOf} onBlocks={onBlocks} />
+      {blocks && (
+        <SortableBlocks blocks={blocks} today={today} nameOf={nameOf} onBlocks={onBlocks} />
+      )}
       {isOwn && (
         <button type="button" className="button" onClick={() => onBlocks(null)}>
           Back to the plan from the log

@@ -1,3 +1,4 @@
+export { useDayPlan } from "./useDayPlan";
 export { TodayKeyListener } from "./TodayKeyListener";
 export { TodayPlan } from "./TodayPlan";
 export { keepSitting, keptSitting } from "./keptSitting";

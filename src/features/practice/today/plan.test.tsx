@@ -41,7 +41,7 @@ afterEach(() => {
 describe("the parts of a sitting", () => {
   function Editable() {
     const [blocks, setBlocks] = useState(BLOCKS);
-    return <BlockList blocks={blocks} nameOf={nameOf} onBlocks={setBlocks} />;
+    return <BlockList blocks={blocks} today={20_000} nameOf={nameOf} onBlocks={setBlocks} />;
   }
 
   test("each says what, why and how long; longer, shorter, left out", () => {
@@ -73,6 +73,7 @@ describe("the plan for today", () => {
     render(
       <TodayPlan
         blocks={BLOCKS}
+        today={20_000}
         minutes={10}
         nameOf={nameOf}
         sitting={sitting}
@@ -118,6 +119,9 @@ describe("all drills", () => {
     drill: "move:rectangle:6-5",
     lastMs: 1,
     cleanShare: 0.7,
+    days: [],
+    estimate: null,
+    answers: [],
     ladder: [{ id: 1, bpm: 84, roomQuarters: 0, step: "whole", result: "clean" }],
   };
   const show = () => {

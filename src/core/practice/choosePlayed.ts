@@ -1,0 +1,179 @@
+import { SPARE_SHARE } from "@/core/drill";
+import { memoryAfter } from "@/core/recall";
+import { type Estimate } from "./estimate";
+
+/** How a drill went on one day. */
+export interface PracticeDay {
+  /** Days since 1970, by the local calendar. */
+  readonly day: number;
+  readonly rounds: number;
+  readonly clean: number;
+  readonly missed: number;
+  /** The fastest clean round; null where none was. */
+  readonly bestCleanBpm: number | null;
+}
+
+/** A played drill and its past, all from before today. */
+export interface Candidate {
+  readonly drill: string;
+  readonly goalBpm: number;
+  readonly estimate: Estimate | null;
+  /** Oldest first. */
+  readonly days: readonly PracticeDay[];
+}
+
+/** Why a drill is chosen, with what shows it. */
+export type PlayedReason =
+  | { readonly why: "new" }
+  | { readonly why: "open"; readonly heldBpm: number; readonly last: PracticeDay }
+  /** It held, rested, and is due for a check. */
+  | { readonly why: "kept"; readonly last: PracticeDay };
+
+export interface Chosen {
+  readonly drill: string;
+  readonly minutes: number;
+  readonly reason: PlayedReason;
+}
+
+/** So many drills are being learnt at once (a judgement). */
+const [MIN_OPEN, MAX_OPEN] = [3, 6];
+/** A drill played on so many days before today rests while others wait. */
+const DAYS_RUNNING = 2;
+/** Of those that are being learnt, so many are played on one day. */
+const DAYS_SHARE = DAYS_RUNNING / (DAYS_RUNNING + 1);
+/** A block is about so long, in minutes (a judgement). */
+const BLOCK_MIN = 2;
+/** A check of what held takes a minute, and all checks at most this share of the time (judgements). */
+const CHECK_MIN = 1;
+const CHECK_SHARE = 0.34;
+/** Most of the pull of a drill is back after so many days (a judgement). */
+const REST_DAYS = 1.5;
+const MS_A_DAY = 86_400_000;
+
+type State = "new" | "open" | "kept";
+
+interface Judged {
+  readonly candidate: Candidate;
+  readonly state: State;
+  /** Days since it was last played; Infinity before the first time. */
+  readonly restDays: number;
+  /** Played on each of the last days: it rests while others wait. */
+  readonly isTired: boolean;
+  /** For what held: how many days it is overdue; below 0 before. */
+  readonly overdueDays: number;
+  readonly pull: number;
+}
+
+/**
+ * Chooses drills for some minutes: a short check of what held and is due again, then those that are being learnt, by how
+ * far they are from their goal and how long they rested. Three to six are open at a time, depending on the minutes; new
+ * ones begin in the order given. None is chosen for a third day running while others wait. The minutes add up.
+ */
+export function choosePlayed(
+  candidates: readonly Candidate[],
+  minutes: number,
+  today: number,
+): readonly Chosen[] {
+  if (minutes < 1 || candidates.length === 0) return [];
+  const judged = candidates.map((candidate) => judge(candidate, today));
+  const learning = learnToday(judged, Math.max(1, Math.round(minutes / BLOCK_MIN)));
+  const due = judged
+    .filter(({ isTired, overdueDays }) => !isTired && overdueDays >= 0)
+    .toSorted((a, b) => b.overdueDays - a.overdueDays);
+  const maxChecks = Math.max(1, Math.floor((CHECK_SHARE * minutes) / CHECK_MIN));
+  const checks = due.slice(0, maxChecks);
+  const left = minutes - checks.length * CHECK_MIN;
+  const others = judged
+    .filter((each) => !checks.includes(each))
+    .toSorted((a, b) => Number(a.isTired) - Number(b.isTired) || b.restDays - a.restDays);
+  return [
+    ...checks.map((each) => ({ ...chosenOf(each), minutes: CHECK_MIN })),
+    ...shared(learning.length > 0 ? learning : others.length > 0 ? others : checks, left),
+  ];
+}
+
+/** What is learnt today, of everything that does not hold yet. */
+function learnToday(judged: readonly Judged[], fits: number): readonly Judged[] {
+  const all = judged.filter(({ state }) => state !== "kept");
+  const byPull = (some: readonly Judged[]) => some.toSorted((a, b) => b.pull - a.pull);
+  const maxOpen = Math.min(MAX_OPEN, Math.max(MIN_OPEN, fits));
+  const fresh = all.filter(({ isTired }) => !isTired);
+  if (all.length <= Math.min(fits, maxOpen)) {
+    // All have their turn; what held can be visited while a tired one rests.
+    const canVisit = judged.some(
+      ({ state, restDays }) => state === "kept" && restDays > DAYS_RUNNING,
+    );
+    return byPull(canVisit ? fresh : all);
+  }
+  const open = all.filter(({ state }) => state === "open");
+  const room = Math.max(0, maxOpen - open.length);
+  const some = [
+    ...fresh.filter(({ state }) => state === "open"),
+    ...fresh.filter(({ state }) => state === "new").slice(0, room),
+  ];
+  return byPull(some).slice(0, Math.ceil(DAYS_SHARE * (open.length + room)));
+}
+
+/** Shares minutes among the first of some drills, about two each. */
+function shared(judged: readonly Judged[], minutes: number): readonly Chosen[] {
+  if (minutes < 1 || judged.length === 0) return [];
+  const count = Math.min(judged.length, Math.max(1, Math.round(minutes / BLOCK_MIN)), minutes);
+  const chosen = judged.slice(0, count);
+  const pulls = chosen.reduce((sum, { pull }) => sum + pull, 0);
+  let [given, pulled] = [0, 0];
+  return chosen.map((each, index) => {
+    pulled += each.pull;
+    // A minute for each, the others by how far it is from its goal.
+    const until = index + 1 + Math.round(((minutes - count) * pulled) / pulls);
+    const own = until - given;
+    given = until;
+    return { ...chosenOf(each), minutes: own };
+  });
+}
+
+function chosenOf({ candidate, state }: Judged): Omit<Chosen, "minutes"> {
+  const { drill, estimate, days } = candidate;
+  const last = days.at(-1);
+  if (!last || !estimate || state === "new") return { drill, reason: { why: "new" } };
+  return state === "kept"
+    ? { drill, reason: { why: "kept", last } }
+    : { drill, reason: { why: "open", heldBpm: estimate.heldBpm, last } };
+}
+
+function judge(candidate: Candidate, today: number): Judged {
+  const { goalBpm, estimate, days } = candidate;
+  const last = days.at(-1);
+  const restDays = last ? today - last.day : Infinity;
+  const played = new Set(days.map(({ day }) => day));
+  const isTired = Array.from({ length: DAYS_RUNNING }, (_, back) => today - 1 - back).every((day) =>
+    played.has(day),
+  );
+  const state: State = !estimate ? "new" : hasHeld(candidate) ? "kept" : "open";
+  const need = Math.log((SPARE_SHARE * goalBpm) / (estimate?.heldBpm ?? goalBpm / 2));
+  return {
+    candidate,
+    state,
+    restDays,
+    isTired,
+    overdueDays: state === "kept" ? overdueDays(candidate, today) : -1,
+    pull: Math.max(0.01, need) * (1 - Math.exp(-restDays / REST_DAYS)),
+  };
+}
+
+/** Whether it holds at the goal, and was clean with ten percent to spare on the last day. */
+function hasHeld({ days, goalBpm, estimate }: Candidate): boolean {
+  const best = days.at(-1)?.bestCleanBpm ?? 0;
+  return best >= SPARE_SHARE * goalBpm && (estimate?.heldBpm ?? 0) >= goalBpm;
+}
+
+/** The memory model of places, with a day for a review: what held that day was remembered. */
+function overdueDays({ days, goalBpm }: Candidate, today: number): number {
+  const firstHeld = days.findIndex(({ bestCleanBpm }) => (bestCleanBpm ?? 0) >= goalBpm);
+  const memory = memoryAfter(
+    days.slice(Math.max(0, firstHeld)).map(({ day, bestCleanBpm }) => ({
+      atMs: day * MS_A_DAY,
+      result: (bestCleanBpm ?? 0) >= goalBpm ? "clean" : "rough",
+    })),
+  );
+  return memory ? today - Math.round(memory.dueMs / MS_A_DAY) : 0;
+}
