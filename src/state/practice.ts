@@ -65,6 +65,8 @@ export interface PracticeSettings {
   readonly metronome: Metronome;
   /** Cards that one sitting adds. */
   readonly newCards: number;
+  /** Which notes are asked, as a place in NOTE_STAGES; null for what has not been learnt yet. */
+  readonly noteStage: number | null;
   /** Whether the chords are heard with the click. */
   readonly hearsChords: boolean;
   /** From a strum on the clock to the same strum heard; null until it is measured. */
@@ -81,6 +83,7 @@ export const DEFAULT_PRACTICE: PracticeSettings = {
   ladder: DEFAULT_LADDER,
   metronome: PLAIN_METRONOME,
   newCards: 6,
+  noteStage: null,
   hearsChords: false,
   latencyMs: null,
   hasHeadphones: true,

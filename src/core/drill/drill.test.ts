@@ -266,7 +266,7 @@ describe("questions", () => {
   });
 
   test("every place of a note: all of them, none twice, none wrong", () => {
-    const question = askQuestion("places", STANDARD, null, () => 0.01);
+    const question = askQuestion("places", STANDARD, null, () => 8.5 / 72);
     if (question?.expected.kind !== "places") throw new Error("no places");
     const { places } = question.expected;
     // C up to fret 11 in standard tuning: 6/8 5/3 4/10 3/5 2/1 1/8.
@@ -288,6 +288,7 @@ describe("questions", () => {
     const question: Question = {
       what: "grip",
       card: null,
+      label: null,
       say: "",
       places: [],
       grip: null,

@@ -24,6 +24,7 @@ export {
 } from "./ladder";
 export { DIRECTIONS, fretToFret, type Direction } from "./moves";
 export { gradeAnswer, judge, type Answer } from "./answers";
-export { askQuestion, type NeckPlace, type Question } from "./questions";
+export { levelAfter } from "./levels";
+export { askQuestion, type NeckPlace, type Question, type QuestionScope } from "./questions";
 export { startTempo } from "./startTempo";
 export { STEPS, type Step } from "./step";

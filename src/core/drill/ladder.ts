@@ -82,7 +82,7 @@ export function climb(
   aim: LadderAim | null = null,
 ): Rung {
   const { bpm, roomQuarters } = rung;
-  const isFarBelow = aim?.heldBpm != null && bpm < FAR_BELOW_SHARE * aim.heldBpm;
+  const isFarBelow = bpm < FAR_BELOW_SHARE * (aim?.heldBpm ?? 0);
   if (result === "rough") return { ...rung, clean: 0, missed: 0 };
   if (result === "missed") return descend({ ...rung, clean: 0 }, settings);
   const clean = rung.clean + 1;

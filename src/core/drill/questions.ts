@@ -1,7 +1,16 @@
 import { soundingMidi, type Fretting } from "@/core/fretting";
 import { pitchClass, type Midi, type PitchClass } from "@/core/pitch";
-import { CARD_FRETS, cardAt, cardId, readCardId } from "@/core/recall";
+import {
+  CARD_FRETS,
+  cardAt,
+  cardId,
+  isInReach,
+  learningOrder,
+  readCardId,
+  type NoteReach,
+} from "@/core/recall";
 import { type QuestionKind } from "./drill";
+import { MAX_LEVEL } from "./levels";
 import { powerChordAt, firstString, nameOf, type DrillRig } from "./grips";
 
 export interface NeckPlace {
@@ -34,6 +43,8 @@ export interface Question {
   readonly say: string;
   /** Places and grips that are shown, and sounds that are heard with it. */
   readonly places: readonly NeckPlace[];
+  /** What is written in the marks of the places; null where that is asked for. */
+  readonly label: string | null;
   readonly grip: Fretting | null;
   readonly heard: readonly QuestionSound[];
   readonly expected: Expected;
@@ -41,6 +52,19 @@ export interface Question {
 
 /** Numbers from 0 up to, but without, 1. */
 type Random = () => number;
+
+/** How hard a question is. */
+export interface QuestionScope {
+  /** Which places are asked. */
+  readonly reach: NoteReach;
+  /** For the ear: 0 to MAX_LEVEL. */
+  readonly level: number;
+}
+
+const WHOLE_SCOPE: QuestionScope = {
+  reach: { strings: Infinity, maxFret: CARD_FRETS - 1, naturalsOnly: false },
+  level: MAX_LEVEL,
+};
 
 /**
  * A question of a kind; about a card where one is given and the kind has cards. Null where the neck has nothing of that
@@ -51,25 +75,32 @@ export function askQuestion(
   rig: DrillRig,
   card: string | null,
   random: Random,
+  { reach, level }: QuestionScope = WHOLE_SCOPE,
 ): Question | null {
-  const place = placeOf(rig, card, random);
+  const place = placeOf(rig, card, random, reach);
   if (what === "name") return askName(rig, place);
   if (what === "half steps") return askHalfStep(rig, place, random);
-  if (what === "places") return askPlaces(rig, random);
+  if (what === "places") return askPlaces(rig, random, reach);
   if (what === "press") return askPress(rig, random);
   if (what === "grip" || what === "chord") return askGrip(what, rig, random);
-  return askSound(what, rig, random);
+  return askSound(what, rig, random, level);
 }
 
-const BLANK = { card: null, places: [], grip: null, heard: [] } as const;
+const BLANK = { card: null, label: null, places: [], grip: null, heard: [] } as const;
 
-/** The place of a card, on the thickest string that has it; any place without one. */
-function placeOf({ neck }: DrillRig, card: string | null, random: Random): NeckPlace {
+/** The place of a card, on the thickest string that has it; any place in reach without one. */
+function placeOf(
+  { neck }: DrillRig,
+  card: string | null,
+  random: Random,
+  reach: NoteReach,
+): NeckPlace {
   const read = card === null ? null : readCardId(card);
   const string = read ? neck.midi.indexOf(read.openMidi) : -1;
   if (read && string >= 0) return { string, fret: read.fret };
-  const frets = Math.min(CARD_FRETS, neck.frets + 1);
-  return { string: below(neck.midi.length, random), fret: below(frets, random) };
+  const places = learningOrder(neck).filter((place) => isInReach(neck, place, reach));
+  const chosen = places[below(places.length, random)];
+  return { string: chosen?.string ?? 0, fret: chosen?.fret ?? 0 };
 }
 
 function askName(rig: DrillRig, place: NeckPlace): Question {
@@ -91,25 +122,32 @@ function askHalfStep(rig: DrillRig, { string, fret }: NeckPlace, random: Random)
     ...BLANK,
     what: "half steps",
     card: cardId(cardAt(rig.neck, string, fret)),
+    label: nameAt(rig, marked),
     say: `The mark is ${nameAt(rig, marked)}. Which note is half a step ${isAbove ? "above" : "below"} it?`,
     places: [marked],
     expected: { kind: "note", pitchClass: noteAt(rig, { string, fret }) },
   };
 }
 
-function askPlaces(rig: DrillRig, random: Random): Question {
+function askPlaces(rig: DrillRig, random: Random, reach: NoteReach): Question {
   const { neck } = rig;
-  const wanted = below(12, random);
-  const last = Math.min(CARD_FRETS - 1, neck.frets);
-  const places = neck.midi.flatMap((_, string) =>
-    Array.from({ length: last + 1 }, (__, fret) => ({ string, fret })).filter(
-      (place) => noteAt(rig, place) === wanted,
+  const last = Math.min(reach.maxFret, CARD_FRETS - 1, neck.frets);
+  const inReach = neck.midi.flatMap((openMidi, string) =>
+    Array.from({ length: last + 1 }, (_, fret) => ({ string, fret, openMidi })).filter((place) =>
+      isInReach(neck, place, reach),
     ),
   );
+  const asked = inReach[below(inReach.length, random)];
+  const wanted = asked ? noteAt(rig, asked) : 0;
+  const places = inReach.flatMap(({ string, fret }) =>
+    noteAt(rig, { string, fret }) === wanted ? [{ string, fret }] : [],
+  );
+  const numbers = [...new Set(inReach.map(({ string }) => neck.midi.length - string))];
+  const on = numbers.length < neck.midi.length ? ` on strings ${numbers.join(", ")}` : "";
   return {
     ...BLANK,
     what: "places",
-    say: `Find every ${nameOf(rig, wanted)} up to fret ${last}.`,
+    say: `Find every ${nameOf(rig, wanted)}${on} up to fret ${last}.`,
     expected: { kind: "places", places },
   };
 }
@@ -155,32 +193,39 @@ function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Questio
 }
 
 const FIFTH = 7;
-/** What is told apart by ear, in half steps over the lowest note. */
+/** What is told apart by ear, in half steps over the lowest note; the easiest two first. */
 const VOICINGS = [
   ["Fifth", [0, 7]],
-  ["Fourth: the fifth is lowest", [0, 5]],
   ["Octave", [0, 12]],
+  ["Fourth: the fifth is lowest", [0, 5]],
   ["With a third", [0, 4, 7]],
 ] as const;
 const TOUCHES = [
   ["Ringing", "ringing"],
-  ["Palm-muted", "muted"],
   ["Choked", "choked"],
+  ["Palm-muted", "muted"],
 ] as const;
-/** Two places that are told apart lie so far from each other at least, in half steps. */
-const MIN_APART = 1;
-const MAX_APART = 7;
+/** A choice of two at first, one more with each level. */
+const MIN_OPTIONS = 2;
+/** By level: two places that are told apart lie so far from each other, in half steps. */
+const APART = [
+  [5, 12],
+  [3, 7],
+  [1, 4],
+] as const;
 
 function askSound(
   what: "which voicing" | "higher" | "touch",
   rig: DrillRig,
   random: Random,
+  level: number,
 ): Question {
   const lowest = rig.neck.midi[firstString(rig)] ?? 40;
   const root = lowest + below(CARD_FRETS, random);
   const five = (at: Midi) => ({ midi: [at, at + FIFTH], touch: "ringing" }) as const;
   if (what === "higher") {
-    const apart = MIN_APART + below(MAX_APART, random);
+    const [min, max] = APART[level] ?? APART[MAX_LEVEL];
+    const apart = min + below(max - min + 1, random);
     const isFirst = random() < 0.5;
     return {
       ...BLANK,
@@ -191,24 +236,26 @@ function askSound(
     };
   }
   if (what === "touch") {
-    const right = below(TOUCHES.length, random);
+    const options = TOUCHES.slice(0, MIN_OPTIONS + level);
+    const right = below(options.length, random);
     const touch = TOUCHES[right]?.[1] ?? "ringing";
     return {
       ...BLANK,
       what,
       say: "How is it played?",
       heard: [{ ...five(root), touch }],
-      expected: { kind: "choice", options: TOUCHES.map(([name]) => name), right },
+      expected: { kind: "choice", options: options.map(([name]) => name), right },
     };
   }
-  const right = below(VOICINGS.length, random);
+  const options = VOICINGS.slice(0, MIN_OPTIONS + level);
+  const right = below(options.length, random);
   const voicing = VOICINGS[right]?.[1] ?? [0];
   return {
     ...BLANK,
     what,
     say: "What do you hear?",
     heard: [{ midi: voicing.map((semitones) => root + semitones), touch: "ringing" }],
-    expected: { kind: "choice", options: VOICINGS.map(([name]) => name), right },
+    expected: { kind: "choice", options: options.map(([name]) => name), right },
   };
 }
 

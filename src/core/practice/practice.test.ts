@@ -1,8 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
-import { makeSong, standardNeck } from "@/core/arrangement/testing";
-import { climb, DEFAULT_LADDER, drillsOf, firstRung, songDrills } from "@/core/drill";
+import { makeSong } from "@/core/arrangement/testing";
+import { climb, DEFAULT_LADDER, firstRung } from "@/core/drill";
 import {
   neededMs,
   TIMING,

@@ -27,13 +27,17 @@ export function readCardId(id: string): NoteCard | null {
   return fret < CARD_FRETS ? { openMidi, fret } : null;
 }
 
-interface CardPlace extends NoteCard {
+export interface CardPlace extends NoteCard {
   /** From the thickest, 0. */
   readonly string: number;
 }
 
 const MARKED = [3, 5, 7];
 const NATURALS: readonly number[] = [0, 2, 4, 5, 7, 9, 11];
+
+export function isNatural(midi: Midi): boolean {
+  return NATURALS.includes(pitchClass(midi));
+}
 
 /**
  * All cards of a neck in the order in which they are learnt (common practice): the marked frets 3, 5 and 7 of the
@@ -50,11 +54,11 @@ export function learningOrder(neck: Neck): readonly CardPlace[] {
     seen.add(openMidi);
     const frets = Array.from({ length: Math.min(CARD_FRETS, neck.frets + 1) }, (_, fret) => fret);
     const stage = (fret: number) =>
-      MARKED.includes(fret) ? 0 : NATURALS.includes(pitchClass(openMidi + fret)) ? 1 : 2;
+      MARKED.includes(fret) ? 0 : isNatural(openMidi + fret) ? 1 : 2;
     return frets
       .toSorted((a, b) => stage(a) - stage(b) || a - b)
       .map((fret) => ({ openMidi, fret, string }));
   });
 }
 
-const USUAL_STRINGS = 6;
+export const USUAL_STRINGS = 6;

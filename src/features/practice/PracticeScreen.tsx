@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { drillsOf } from "@/core/drill";
 import { planDay, SITTINGS, type SittingMinutes } from "@/core/practice";
-import { cardId, learningOrder } from "@/core/recall";
+import { cardId, cardsInStage, NOTE_STAGES } from "@/core/recall";
 import { useRig, useTell } from "@/session";
 import { type PracticeStart } from "@/wire";
 import { onDemand, SelectField } from "@/ui/controls";
@@ -14,16 +14,19 @@ import { type PlacedDrill } from "@/features/practice/state";
 import { TodayKeyListener } from "@/features/practice/today";
 import { TodayPlan } from "@/features/practice/today";
 import { usePracticeData } from "@/features/practice/state";
-import { usePracticeRig } from "@/features/practice/state";
+import { useNoteStage, usePracticeRig } from "@/features/practice/state";
 import { usePracticeSettings } from "@/features/practice/state";
 import { useDayPlan, useSitting } from "@/features/practice/today";
 import { useSongDrills } from "./useSongDrills";
-import { clockText, localDayNumber, localTime } from "@/features/practice/state";
+import { clockText, localDayNumber, localTime, stageText } from "@/features/practice/state";
 
 const fetchSitting = async () => import("@/features/practice/sitting");
 const SittingView = onDemand("The sitting", async () =>
   fetchSitting().then((part) => part.SittingView),
 );
+
+/** The notes asked follow from what is known. */
+const GROWS = -1;
 
 /** What to do today, and everything to do it with. */
 export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
@@ -42,7 +45,8 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
       [...own, ...ofSong.drills].map((each): [string, PlacedDrill] => [each.drill.key, each]),
     );
   }, [drills, guitar, rig, ofSong.drills]);
-  const order = useMemo(() => learningOrder(rig.neck).map(cardId), [rig]);
+  const stage = useNoteStage(rig.neck, data);
+  const order = useMemo(() => cardsInStage(rig.neck, stage).map(cardId), [rig, stage]);
   const [now] = useState(localTime);
   const today = localDayNumber(now);
   const dueCards = order.filter(
@@ -138,7 +142,17 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
           </p>
         </div>
         <div className="min-w-0 space-y-6">
-          <KnownNeck rig={rig} guitar={guitar} cards={data.cards} />
+          <KnownNeck rig={rig} guitar={guitar} cards={data.cards}>
+            <SelectField
+              label="Ask the notes of"
+              value={practice.noteStage ?? GROWS}
+              options={[
+                [GROWS, `What comes next: ${stageText(stage)}`],
+                ...NOTE_STAGES.map((_, index) => [index, stageText(index)] as const),
+              ]}
+              onChange={(chosen) => set({ noteStage: chosen === GROWS ? null : chosen })}
+            />
+          </KnownNeck>
           <DrillList
             rig={rig}
             guitar={guitar}

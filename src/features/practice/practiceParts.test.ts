@@ -24,12 +24,20 @@ describe("words", () => {
     expect(pressed(12.2)).toMatch(/^12 cents sharp/);
     expect(pressed(-9)).toMatch(/^9 cents flat/);
     expect([pressed(0.4), pressed(-300)]).toEqual(["In tune.", "That is another note."]);
-    const base = { what: "name", card: null, say: "", places: [], grip: null, heard: [] } as const;
+    const base = {
+      what: "name",
+      card: null,
+      label: null,
+      say: "",
+      places: [],
+      grip: null,
+      heard: [],
+    } as const;
     const right = (expected: Parameters<typeof rightAnswerText>[0]["expected"]) =>
-      rightAnswerText({ ...base, expected }, (midi) => `n${midi}`);
+      rightAnswerText({ ...base, expected }, (midi) => `n${midi}`, true);
     expect(right({ kind: "note", pitchClass: 7 })).toBe("It is n7.");
     expect(right({ kind: "choice", options: ["Fifth", "Octave"], right: 1 })).toBe(
-      "It was: Octave.",
+      "It is: Octave.",
     );
     expect(right({ kind: "places", places: [{ string: 0, fret: 1 }] })).toMatch(/^There are 1/);
     expect(right({ kind: "grip", notes: [9, 4], lowest: 9 })).toBe("It has n9 and n4, n9 lowest.");

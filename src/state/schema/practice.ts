@@ -3,7 +3,7 @@ import { DRILL_KINDS, STEPS } from "@/core/drill";
 import { CLICK_ACCENTS, CLICK_FEELS, MAX_GAP_BARS, PER_BEAT } from "@/core/metronome";
 import { TIMING_TERMS, type TimingTerm } from "@/core/motion";
 import { SITTINGS } from "@/core/practice";
-import { RESULTS } from "@/core/recall";
+import { NOTE_STAGES, RESULTS } from "@/core/recall";
 import { LONGEST_NOTE, MAX_NEW_CARDS } from "@/state";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS } from "@/core/tuning";
 
@@ -100,6 +100,12 @@ export const practiceSchema = object({
     silentBars: bars,
   }).noUnknown(),
   newCards: number().integer().min(0).max(MAX_NEW_CARDS).required(),
+  noteStage: number()
+    .integer()
+    .min(0)
+    .max(NOTE_STAGES.length - 1)
+    .nullable()
+    .defined(),
   hearsChords: boolean().required(),
   latencyMs: number().min(-200).max(1000).nullable().defined(),
   hasHeadphones: boolean().required(),

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useMemo, type ReactNode } from "react";
 import { type DrillRig } from "@/core/drill";
 import {
   CARD_FRETS,
@@ -19,10 +19,12 @@ interface KnownNeckProps {
   readonly rig: DrillRig;
   readonly guitar: Guitar;
   readonly cards: ReadonlyMap<string, CardStanding>;
+  /** Stands below the counts. */
+  readonly children?: ReactNode;
 }
 
 /** The neck, each place shaped by how well its note is known: a dot, an open ring, a half disc, a full disc. */
-export function KnownNeck({ rig, guitar, cards }: KnownNeckProps) {
+export function KnownNeck({ rig, guitar, cards, children }: KnownNeckProps) {
   const last = Math.min(rig.neck.frets, CARD_FRETS);
   // From there on everything comes again.
   const neck = useMemo(() => ({ ...rig.neck, frets: last }), [rig.neck, last]);
@@ -68,6 +70,7 @@ export function KnownNeck({ rig, guitar, cards }: KnownNeckProps) {
           </li>
         ))}
       </ul>
+      {children}
     </section>
   );
 }

@@ -18,7 +18,7 @@ import { QUESTION_KEYS } from "@/features/practice/state";
 import { useQuestionRound, type QuestionRound, type Verdict } from "./useQuestionRound";
 import { useDetectedPitch } from "./useDetectedPitch";
 import { type PracticeData } from "@/features/practice/state";
-import { usePracticeRig } from "@/features/practice/state";
+import { useNoteStage, usePracticeRig } from "@/features/practice/state";
 import { rightAnswerText, verdictText } from "./verdictWords";
 import { RESULT_WORDS } from "@/features/practice/state";
 
@@ -35,6 +35,7 @@ interface QuestionRunnerProps {
 
 /** What is right goes on by itself after so long, in ms. */
 const GO_ON_MS = 900;
+const NONE: readonly never[] = [];
 /** C to B, as the keys of a keyboard. */
 const NATURALS = [0, 2, 4, 5, 7, 9, 11];
 const MANNERS = { ringing: "strum", muted: "mute", choked: "choke" } as const;
@@ -71,6 +72,8 @@ export function QuestionRunner(props: QuestionRunnerProps) {
     rig,
     cards: data.cards,
     newCards: profile.practice.newCards,
+    stage: useNoteStage(neck, data),
+    answers: data.standings.get(drill.key)?.answers ?? NONE,
     isPaused,
     onAnswer: keep,
   });
@@ -146,7 +149,9 @@ export function QuestionRunner(props: QuestionRunnerProps) {
   // Only grips reach beyond the frets that have cards.
   const shownNeck = question.grip || expected.kind === "grip" ? neck : shortNeck;
   const isTapped = expected.kind === "places" || expected.kind === "grip";
-  const shown = { ...question, found, held, isAnswered: verdict !== null };
+  const isAnswered = verdict !== null;
+  const label = question.label ?? labelOf(question, isAnswered, note);
+  const shown = { ...question, label, found, held, isAnswered };
   return (
     <div
       className={`flex flex-1 flex-col gap-5 ${isHeard ? "items-center justify-center text-center" : ""}`}
@@ -183,9 +188,7 @@ export function QuestionRunner(props: QuestionRunnerProps) {
       )}
       <p aria-live="assertive" className="min-h-9 text-2xl font-semibold">
         {verdict && (
-          <NoteText>
-            {`${verdictText(verdict)}${verdict.result === "missed" ? ` ${rightAnswerText(question, note)}` : ""}`}
-          </NoteText>
+          <NoteText>{`${verdictText(verdict)} ${rightAnswerText(question, note, verdict.result === "missed")}`}</NoteText>
         )}
       </p>
       <div className={`flex flex-wrap items-center gap-3 ${isHeard ? "justify-center" : ""}`}>
@@ -255,6 +258,16 @@ export function QuestionRunner(props: QuestionRunnerProps) {
       </div>
     </div>
   );
+}
+
+/** What stands in the mark of a place whose note is asked: a question mark, then the answer. */
+function labelOf(
+  { what, expected }: Question,
+  isAnswered: boolean,
+  note: (midi: number) => string,
+): string | null {
+  if (what !== "name" || expected.kind !== "note") return null;
+  return isAnswered ? note(expected.pitchClass) : "?";
 }
 
 /** What to do with the question, or how far one is with its cards. */

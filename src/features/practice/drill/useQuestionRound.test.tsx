@@ -15,7 +15,16 @@ function ask(what: string, isPaused = false) {
   const cards = new Map();
   return renderHook(
     (props: { isPaused: boolean }) =>
-      useQuestionRound({ drill, rig: RIG, cards, newCards: 5, isPaused: props.isPaused, onAnswer }),
+      useQuestionRound({
+        drill,
+        rig: RIG,
+        cards,
+        newCards: 5,
+        stage: 5,
+        answers: [],
+        isPaused: props.isPaused,
+        onAnswer,
+      }),
     { initialProps: { isPaused } },
   );
 }

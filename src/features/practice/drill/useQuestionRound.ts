@@ -3,18 +3,22 @@ import {
   askQuestion,
   gradeAnswer,
   judge,
+  levelAfter,
   type Answer,
   type QuestionDrill,
   type DrillRig,
   type NeckPlace,
   type Question,
+  type QuestionScope,
 } from "@/core/drill";
 import {
   answered,
+  CARD_FRETS,
   cardId,
-  learningOrder,
+  cardsInStage,
   makeQueue,
   nextCard,
+  NOTE_STAGES,
   type CardQueue,
   type RoundResult,
 } from "@/core/recall";
@@ -48,15 +52,20 @@ interface QuestionRoundInput {
   readonly rig: DrillRig;
   readonly cards: ReadonlyMap<string, CardStanding>;
   readonly newCards: number;
+  /** Which notes are asked: a place in NOTE_STAGES. */
+  readonly stage: number;
+  /** The drill's last results in the log, oldest first. */
+  readonly answers: readonly RoundResult[];
   readonly isPaused: boolean;
   readonly onAnswer: (question: Question, verdict: Verdict) => void;
 }
 
+const WHOLE_REACH = { strings: Infinity, maxFret: CARD_FRETS - 1, naturalsOnly: false };
 const EMPTY: CardQueue = { waiting: [], missed: [] };
 
 /** Asks question after question; what was missed comes back after three others. */
 export function useQuestionRound(input: QuestionRoundInput): QuestionRound {
-  const { drill, rig, cards, newCards, isPaused, onAnswer } = input;
+  const { drill, rig, cards, newCards, stage, answers, isPaused, onAnswer } = input;
   const hasCards = drill.what === "name" || drill.what === "half steps";
   const [queue, setQueue] = useState<CardQueue>(EMPTY);
   const [question, setQuestion] = useState<Question | null>(null);
@@ -64,15 +73,23 @@ export function useQuestionRound(input: QuestionRoundInput): QuestionRound {
   const [found, setFound] = useState<readonly NeckPlace[]>([]);
   const askedAt = useRef(0);
 
+  /** The results of this part, after those of the log. */
+  const given = useRef<readonly RoundResult[]>([]);
+  const scope = (): QuestionScope => ({
+    reach: NOTE_STAGES[stage] ?? WHOLE_REACH,
+    level: levelAfter([...answers, ...given.current]),
+  });
   const put = useEvent((from: CardQueue) => {
     setQueue(from);
     setVerdict(null);
     setFound([]);
-    setQuestion(askQuestion(drill.what, rig, hasCards ? nextCard(from) : null, Math.random));
+    setQuestion(
+      askQuestion(drill.what, rig, hasCards ? nextCard(from) : null, Math.random, scope()),
+    );
     askedAt.current = performance.now();
   });
   const begin = useEvent(() => {
-    const order = hasCards ? learningOrder(rig.neck).map(cardId) : [];
+    const order = hasCards ? cardsInStage(rig.neck, stage).map(cardId) : [];
     put(makeQueue(order, cards, Date.now(), newCards));
   });
   // Another drill or another neck begins afresh; the first question is asked once the page is there.
@@ -86,6 +103,7 @@ export function useQuestionRound(input: QuestionRoundInput): QuestionRound {
     if (!question || verdict) return;
     const settled = { result, tookMs: performance.now() - askedAt.current, cents };
     setVerdict(settled);
+    given.current = [...given.current, result];
     onAnswer(question, settled);
   });
   const answer = useEvent((given: Answer) => {

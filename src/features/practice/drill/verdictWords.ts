@@ -10,19 +10,23 @@ export function verdictText({ result, tookMs, cents }: Verdict): string {
   return result === "rough" ? `Right, but it took ${seconds}.` : "Not this time.";
 }
 
-/** What would have been right. */
-export function rightAnswerText({ expected }: Question, note: (midi: Midi) => string): string {
+/** What is right: said after a wrong answer, and to confirm a right one. */
+export function rightAnswerText(
+  { expected }: Question,
+  note: (midi: Midi) => string,
+  isMissed: boolean,
+): string {
   switch (expected.kind) {
     case "note":
       return `It is ${note(expected.pitchClass)}.`;
     case "choice":
-      return `It was: ${expected.options[expected.right] ?? ""}.`;
+      return `It is: ${expected.options[expected.right] ?? ""}.`;
     case "places":
-      return `There are ${expected.places.length}; the outlines were left.`;
+      return `There are ${expected.places.length}${isMissed ? "; the outlines were left" : ""}.`;
     case "grip":
       return `It has ${expected.notes.map(note).join(" and ")}, ${note(expected.lowest)} lowest.`;
     case "press":
-      return "Press straight down, close behind the fret.";
+      return isMissed ? "Press straight down, close behind the fret." : "";
   }
 }
 

@@ -2,6 +2,7 @@ export { isToday, localDayNumber, localTime } from "./localTime";
 export { type PlacedDrill } from "./placedDrill";
 export { PLAYED_KEYS, QUESTION_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
 export { type PracticeData, usePracticeData } from "./usePracticeData";
+export { useNoteStage } from "./useNoteStage";
 export { usePracticeRig } from "./usePracticeRig";
 export { usePracticeSettings } from "./usePracticeSettings";
 export {
@@ -13,5 +14,6 @@ export {
   WHY_WORDS,
   clockText,
   minutesText,
+  stageText,
   offText,
 } from "./words";

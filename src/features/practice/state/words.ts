@@ -1,6 +1,6 @@
 import { type DrillKind, type Step } from "@/core/drill";
 import { type Evidence, type PlannedBlock, type Why } from "@/core/practice";
-import { type Knowing, type RoundResult } from "@/core/recall";
+import { CARD_FRETS, NOTE_STAGES, type Knowing, type RoundResult } from "@/core/recall";
 
 export const KIND_WORDS: Readonly<Record<DrillKind, string>> = {
   know: "Know the neck",
@@ -53,7 +53,7 @@ export function evidenceText(evidence: Evidence, today: number): string {
     case "held":
       return `clean at ${evidence.bpm} bpm ${dayText(evidence.day, today)}`;
     case "never played":
-      return "never played";
+      return "new";
     case "cards":
       return [
         ...(evidence.due > 0 ? [`${evidence.due} due`] : []),
@@ -77,6 +77,18 @@ function dayText(day: number, today: number): string {
     : ({ day: "numeric", month: "short", timeZone: "UTC" } as const);
   return `on ${date.toLocaleDateString("en-GB", options)}`;
 }
+
+/** "strings 6 and 5 to fret 7, naturals". */
+export function stageText(stage: number): string {
+  const reach = NOTE_STAGES[stage];
+  if (!reach || reach.strings === Infinity) return "all strings";
+  const last = USUAL_STRINGS - reach.strings + 1;
+  const strings = reach.strings === 2 ? "strings 6 and 5" : `strings 6 to ${last}`;
+  const frets = reach.maxFret < CARD_FRETS - 1 ? ` to fret ${reach.maxFret}` : "";
+  return `${strings}${frets}${reach.naturalsOnly ? ", naturals" : ""}`;
+}
+
+const USUAL_STRINGS = 6;
 
 /** "2 min". */
 export function minutesText({ minutes }: Pick<PlannedBlock, "minutes">): string {

@@ -52,8 +52,9 @@ function reasonText(
   { why, evidence }: Extract<PlannedBlock, { readonly kind: "drill" }>,
   today: number,
 ): string {
-  const shown = evidence ? evidenceText(evidence, today) : "";
-  return shown === "" ? WHY_WORDS[why] : `${WHY_WORDS[why]}: ${shown}`;
+  if (!evidence || (evidence.kind === "never played" && why === "new")) return WHY_WORDS[why];
+  const shown = evidenceText(evidence, today);
+  return evidence.kind === "cards" ? shown : `${WHY_WORDS[why]}: ${shown}`;
 }
 
 interface Drag {
