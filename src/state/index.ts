@@ -42,11 +42,13 @@ export {
 export {
   DEFAULT_PRACTICE,
   LONGEST_NOTE,
+  MAX_GOALS,
   MAX_NEW_CARDS,
   PLAIN_ROUND,
   type JournalContent,
   type LocalTime,
   type PracticeSettings,
+  type SongGoal,
   type RoundContent,
 } from "./practice";
 export { type OwnVoicing, type OwnVoicingContent } from "./ownVoicing";

@@ -56,6 +56,16 @@ export interface JournalContent extends LocalTime {
   readonly text: string;
 }
 
+/** A song that shall hold at a tempo by a day. */
+export interface SongGoal {
+  readonly songId: number;
+  readonly bpm: number;
+  /** "2026-12-24". */
+  readonly by: string;
+}
+
+export const MAX_GOALS = 50;
+
 /** How the player practises. */
 export interface PracticeSettings {
   readonly minutes: SittingMinutes;
@@ -67,6 +77,10 @@ export interface PracticeSettings {
   readonly newCards: number;
   /** Which notes are asked, as a place in NOTE_STAGES; null for what has not been learnt yet. */
   readonly noteStage: number | null;
+  /** At most one for a song. */
+  readonly goals: readonly SongGoal[];
+  /** Minutes to practise each week; null for no goal. */
+  readonly weekMinutes: number | null;
   /** Whether the chords are heard with the click. */
   readonly hearsChords: boolean;
   /** From a strum on the clock to the same strum heard; null until it is measured. */
@@ -84,6 +98,8 @@ export const DEFAULT_PRACTICE: PracticeSettings = {
   metronome: PLAIN_METRONOME,
   newCards: 6,
   noteStage: null,
+  goals: [],
+  weekMinutes: null,
   hearsChords: false,
   latencyMs: null,
   hasHeadphones: true,

@@ -85,4 +85,6 @@ export interface PracticeStart {
   readonly standings: readonly DrillStanding[];
   /** Seconds practised on the day that was asked for. */
   readonly todayS: number;
+  /** Seconds practised since that week's Monday. */
+  readonly weekS: number;
 }

@@ -30,16 +30,28 @@ export function threeAt(rig: DrillRig, string: number, fret: number): DrillGrip 
 
 /** The fifth in the bass and the root above it; `fret` is the root's, on the thinner of the two strings. */
 export function invertedAt(rig: DrillRig, string: number, fret: number): DrillGrip | null {
+  return invertedWith(rig, string, fret, []);
+}
+
+/** Fifth, root and fifth on three strings; `fret` is the root's, on the middle one. */
+export function invertedThreeAt(rig: DrillRig, string: number, fret: number): DrillGrip | null {
+  return invertedWith(rig, string, fret, [FIFTH]);
+}
+
+/** The fifth below a root, the root, and what lies above it on the next strings, in semitones over the root. */
+function invertedWith(
+  rig: DrillRig,
+  string: number,
+  fret: number,
+  above: readonly number[],
+): DrillGrip | null {
   const root = (rig.neck.midi[string + 1] ?? NaN) + fret;
-  const bass = root - (OCTAVE - FIFTH) - (rig.neck.midi[string] ?? NaN);
-  const grip = gripOf(
-    rig,
-    new Map([
-      [string, bass],
-      [string + 1, fret],
-    ]),
-    root,
-  );
+  const notes = [FIFTH - OCTAVE, 0, ...above];
+  const placed = notes.map((semitones, index): [number, number] => {
+    const on = string + index;
+    return [on, root + semitones - (rig.neck.midi[on] ?? NaN)];
+  });
+  const grip = gripOf(rig, new Map(placed), root);
   return grip && { ...grip, name: `${grip.name}/${nameOf(rig, root + FIFTH)}` };
 }
 

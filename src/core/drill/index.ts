@@ -22,7 +22,7 @@ export {
   type LadderSettings,
   type Rung,
 } from "./ladder";
-export { DIRECTIONS, fretToFret, type Direction } from "./moves";
+export { DIRECTIONS, fretToFret, MOVED_VOICINGS, type Direction, type MovedVoicing } from "./moves";
 export { gradeAnswer, judge, type Answer } from "./answers";
 export { levelAfter } from "./levels";
 export { askQuestion, type NeckPlace, type Question, type QuestionScope } from "./questions";

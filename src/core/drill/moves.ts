@@ -1,4 +1,5 @@
 import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
+import { rankFingers } from "@/core/hand";
 import { type Neck } from "@/core/neck";
 import { parseNote, pitchClass, pitchClassOf } from "@/core/pitch";
 import { writeForm } from "@/core/song";
@@ -8,6 +9,7 @@ import {
   powerChordAt,
   firstString,
   invertedAt,
+  invertedThreeAt,
   nameOf,
   pairName,
   threeAt,
@@ -20,17 +22,35 @@ import { drillOf, GOAL_BPM, START_BPM } from "./sequence";
 export const DIRECTIONS = ["up", "down", "both"] as const;
 export type Direction = (typeof DIRECTIONS)[number];
 
-/** From fret to fret on a pair of strings, four strums each; between two of one direction is a bar to go back in. */
+/** Voicings that are moved along the neck, from the thickest of their strings. */
+export const MOVED_VOICINGS = ["R 5", "R 5 8", "5 R", "5 R 5"] as const;
+export type MovedVoicing = (typeof MOVED_VOICINGS)[number];
+
+const GRIPS: Readonly<
+  Record<MovedVoicing, (rig: DrillRig, string: number, fret: number) => DrillGrip | null>
+> = {
+  "R 5": powerChordAt,
+  "R 5 8": threeAt,
+  "5 R": invertedAt,
+  "5 R 5": invertedThreeAt,
+};
+
+/**
+ * From fret to fret of the root, four strums each; between two of one direction is a bar to go back in.
+ *
+ * @param string the thickest string of the grip, from 0
+ */
 export function fretToFret(
   rig: DrillRig,
   string: number,
   from: number,
   to: number,
   direction: Direction,
+  voicing: MovedVoicing = "R 5",
 ): readonly PlayedDrill[] {
   const [low, high] = [Math.min(from, to), Math.max(from, to)];
   const pair = pairName(rig, string);
-  const [down, up] = [powerChordAt(rig, string, low), powerChordAt(rig, string, high)];
+  const [down, up] = [GRIPS[voicing](rig, string, low), GRIPS[voicing](rig, string, high)];
   const [first, second] = direction === "down" ? [up, down] : [down, up];
   const way =
     direction === "both"
@@ -40,16 +60,32 @@ export function fretToFret(
         : `down from ${high} to ${low}`;
   return drillOf(
     {
-      key: `move:fret-to-fret:${pair}:${low}-${high}:${direction}`,
+      // Power chords had keys before other voicings did.
+      key: `move:fret-to-fret:${pair}:${low}-${high}:${direction}${voicing === "R 5" ? "" : `:${voicing.replaceAll(" ", "-")}`}`,
       kind: "move",
-      name: `Strings ${pair}, ${way}`,
-      say:
+      name: `${voicing === "R 5" ? `Strings ${pair}` : `${voicing} from string ${rig.neck.midi.length - string}`}, ${way}`,
+      say: `${
         direction === "both"
           ? "Four strums on each, and back. Keep the shape: release, stay touching, slide, press."
-          : "Four strums on each, then a bar to go back in. Look at the goal before you leave.",
+          : "Four strums on each, then a bar to go back in. Look at the goal before you leave."
+      } ${fingersText(rig, down, up)}`.trim(),
     },
     direction === "both" ? [first, second, first, second] : [first, second, "rest"],
   );
+}
+
+/** "Fingers 1 3 4 throughout.", or those of each end. */
+function fingersText(rig: DrillRig, low: DrillGrip | null, high: DrillGrip | null): string {
+  const [one, other] = [low, high].map((grip) => grip && fingersOf(rig, grip));
+  if (!one || !other) return "";
+  if (one === other) return `Fingers ${one} throughout.`;
+  return `Fingers ${one} at the low end, ${other} at the high.`;
+}
+
+/** The usual fingers of a grip, from the thickest string: "1 3 4". */
+function fingersOf({ neck, player }: DrillRig, { fretting }: DrillGrip): string {
+  const fingers = rankFingers(neck, fretting, player)[0]?.fingers ?? [];
+  return fingers.filter((finger) => finger !== 0).join(" ");
 }
 
 /** All drills of movement for a neck. */
@@ -60,6 +96,7 @@ export function moveDrills(rig: DrillRig, usedRoots: ReadonlySet<number>): reado
     ...pairs.flatMap((string) =>
       DIRECTIONS.flatMap((direction) => fretToFret(rig, string, 3, 7, direction)),
     ),
+    ...DIRECTIONS.flatMap((direction) => fretToFret(rig, low, 3, 7, direction, "R 5 8")),
     ...pairs.flatMap((string) => fretByFret(rig, string)),
     ...rectangle(rig, low),
     ...rootToRoot(rig, low),

@@ -117,6 +117,7 @@ describe("the plan of a day", () => {
     drills,
     songDrills: ofSong,
     standings: new Map(),
+    songBy: null,
     dueCards: 4,
     newCards: 6,
   };
@@ -181,6 +182,9 @@ describe("the plan of a day", () => {
     const moves = new Set(drills.filter(({ how }) => how === "played").map(({ key }) => key));
     const before = planDay({ ...input, minutes: 40 });
     expect(minutesFor(before, song)).toBeGreaterThan(minutesFor(before, moves) - 3);
+    // In the last days before the goal all of the playing is for the song.
+    const urgent = planDay({ ...input, minutes: 40, songBy: TODAY + 3 });
+    expect(minutesFor(urgent, song)).toBeGreaterThan(minutesFor(before, song));
     const held = standing({ estimate: estimate(140), days: [played(TODAY - 1, 140)] });
     const standings = new Map(ofSong.map(({ key }) => [key, held]));
     const after = planDay({ ...input, minutes: 40, standings });

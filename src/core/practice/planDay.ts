@@ -65,6 +65,8 @@ export interface DayInput {
   /** The tightest changes of the chosen song, the tightest first. */
   readonly songDrills: readonly PlayedDrill[];
   readonly standings: ReadonlyMap<string, Standing>;
+  /** The day by which the song shall hold; null for no goal. */
+  readonly songBy: number | null;
   readonly dueCards: number;
   readonly newCards: number;
 }
@@ -84,6 +86,9 @@ const WARM_UP_MIN: Readonly<Record<SittingMinutes, number>> = { 5: 1, 10: 1, 20:
 const [CARDS_SHARE, EAR_SHARE] = [0.22, 0.12];
 /** Of what is played, the song's part until all of it holds, and afterwards (judgements). */
 const [SONG_SHARE, HELD_SONG_SHARE] = [0.75, 0.3];
+/** The song's part in the last days before its goal. */
+const URGENT_SHARE = 1;
+const URGENT_DAYS = 10;
 /** A short sitting has its ear drill after so many days without one. */
 const EAR_EVERY_DAYS = 3;
 
@@ -128,7 +133,7 @@ function playedBlocks(
   minutes: number,
   warmUp: string | undefined,
 ): readonly PlannedBlock[] {
-  const { drills, songDrills, today } = input;
+  const { drills, songDrills, songBy, today } = input;
   const moves = drills.filter(
     (drill): drill is PlayedDrill => drill.how === "played" && drill.key !== warmUp,
   );
@@ -136,10 +141,10 @@ function playedBlocks(
     some.map((drill) => candidateOf(drill, input.standings.get(drill.key)));
   const ofSong = candidates(songDrills);
   const isSongHeld = ofSong.every(({ estimate, goalBpm }) => (estimate?.heldBpm ?? 0) >= goalBpm);
-  const songMin =
-    ofSong.length === 0
-      ? 0
-      : Math.max(1, Math.round((isSongHeld ? HELD_SONG_SHARE : SONG_SHARE) * minutes));
+  const isUrgent =
+    songBy !== null && songBy >= today && songBy - today <= URGENT_DAYS && !isSongHeld;
+  const share = isUrgent ? URGENT_SHARE : isSongHeld ? HELD_SONG_SHARE : SONG_SHARE;
+  const songMin = ofSong.length === 0 ? 0 : Math.max(1, Math.round(share * minutes));
   const song = choosePlayed(ofSong, Math.min(songMin, minutes), today);
   const others = choosePlayed(candidates(moves), minutes - songMin, today);
   return [

@@ -16,9 +16,15 @@ import { TodayPlan } from "@/features/practice/today";
 import { usePracticeData } from "@/features/practice/state";
 import { useNoteStage, usePracticeRig } from "@/features/practice/state";
 import { usePracticeSettings } from "@/features/practice/state";
-import { useDayPlan, useSitting } from "@/features/practice/today";
+import { Goals, useDayPlan, useSitting } from "@/features/practice/today";
 import { useSongDrills } from "./useSongDrills";
-import { clockText, localDayNumber, localTime, stageText } from "@/features/practice/state";
+import {
+  clockText,
+  dayNumberOf,
+  localDayNumber,
+  localTime,
+  stageText,
+} from "@/features/practice/state";
 
 const fetchSitting = async () => import("@/features/practice/sitting");
 const SittingView = onDemand("The sitting", async () =>
@@ -57,6 +63,10 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
     order.filter((card) => !data.cards.has(card)).length,
   );
   const isReady = !ofSong.isLoading;
+  const goal = practice.goals.find(({ songId }) => songId === ofSong.song?.id);
+  const held = ofSong.drills.flatMap(
+    ({ drill }) => data.standings.get(drill.key)?.estimate?.heldBpm ?? [],
+  );
   const planned = useMemo(
     () =>
       isReady
@@ -68,15 +78,26 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
               drill.how === "played" ? [drill] : [],
             ),
             standings: data.standings,
+            songBy: goal ? dayNumberOf(goal.by) : null,
             dueCards,
             newCards,
           })
         : null,
-    [isReady, today, practice.minutes, drills, ofSong.drills, data.standings, dueCards, newCards],
+    [
+      isReady,
+      today,
+      practice.minutes,
+      drills,
+      ofSong.drills,
+      data.standings,
+      goal,
+      dueCards,
+      newCards,
+    ],
   );
   const plan = useDayPlan({
     today,
-    made: [practice.minutes, ofSong.song?.id ?? 0, ...rig.neck.midi].join(" "),
+    made: [practice.minutes, ofSong.song?.id ?? 0, goal?.bpm ?? 0, ...rig.neck.midi].join(" "),
     planned,
     songDrills: ofSong.drills,
   });
@@ -130,13 +151,26 @@ export function PracticeScreen({ start }: { readonly start: PracticeStart }) {
             onEnd={state.end}
           />
           {current.length > 0 && (
-            <SelectField
-              label="Drills from the song"
-              value={ofSong.song?.id ?? 0}
-              options={current.map(({ id, name }) => [id, name] as const)}
-              onChange={(songId) => set({ songId })}
-            />
+            <div>
+              <SelectField
+                label="Drills from the song"
+                value={ofSong.song?.id ?? 0}
+                options={current.map(({ id, name }) => [id, name] as const)}
+                onChange={(songId) => set({ songId })}
+              />
+            </div>
           )}
+          <Goals
+            song={ofSong.song}
+            songBpm={ofSong.songBpm}
+            heldBpm={held.length > 0 ? Math.min(...held) : null}
+            goals={practice.goals}
+            onGoals={(goals) => set({ goals })}
+            weekMinutes={practice.weekMinutes}
+            weekS={data.weekS}
+            onWeekMinutes={(weekMinutes) => set({ weekMinutes })}
+            today={today}
+          />
           <p className="text-[15px] text-muted">
             {`Today so far: ${clockText(data.todayS)}. Warm up first; stop at pain, numbness or tingling. Keep it down: loud practice harms hearing.`}
           </p>

@@ -49,14 +49,20 @@ describe("a move of the player's own", () => {
   const guitar = { ...newGuitar(6), id: 1, tunedMidi: rig.neck.midi };
 
   test("is made anew from its key, on whatever neck is in hand", () => {
-    const key = moveKey(rig, 1, 2, 9, "down");
+    const key = moveKey(rig, 1, 2, 9, "down", "R 5");
     expect(key).toBe("move:fret-to-fret:5-4:2-9:down");
     expect(ownMove(rig, guitar, key)?.drill.key).toBe(key);
+    const three = moveKey(rig, 1, 2, 9, "down", "R 5 8");
+    expect(three).toBe("move:fret-to-fret:5-4:2-9:down:R-5-8");
+    expect(ownMove(rig, guitar, three)?.drill).toMatchObject({
+      key: three,
+      say: expect.stringMatching(/Fingers 1 \d \d/),
+    });
     // On four strings there is no string 5.
     const bass = { ...rig, neck: { ...rig.neck, midi: [28, 33, 38, 43] } };
     expect(ownMove(bass, guitar, key)).toBeUndefined();
     expect(ownMove(rig, guitar, "move:rectangle:6-5")).toBeUndefined();
-    expect(moveKey(rig, 1, 3, 40, "up")).toBe("");
+    expect(moveKey(rig, 1, 3, 40, "up", "R 5")).toBe("");
   });
 });
 

@@ -10,6 +10,8 @@ interface SongForDrills {
   /** The song that drills are taken from; null where there is none. */
   readonly song: SavedSong | null;
   readonly drills: readonly PlacedDrill[];
+  /** The tempo that its chart says; null without drills. */
+  readonly songBpm: number | null;
   /** The pitch classes of its roots. */
   readonly roots: ReadonlySet<number>;
   /** The song's way is still being worked out. */
@@ -28,7 +30,7 @@ export function useSongDrills(): SongForDrills {
   const { songs, guitars, profile } = useRig();
   const { player } = usePlayer();
   const { level, practice, downStrokesBpm } = profile;
-  const { songId, ownTiming } = practice;
+  const { songId, ownTiming, goals } = practice;
   const current = songs.filter(({ archived }) => !archived);
   const song = current.find(({ id }) => id === songId) ?? current[0] ?? null;
   const id = song?.id ?? null;
@@ -62,7 +64,23 @@ export function useSongDrills(): SongForDrills {
       };
     }, [id, revision, guitars, player, level, ownTiming, downStrokesBpm]),
   );
-  const { drills, roots } = lastValue(found) ?? NONE;
+  const { drills: made, roots } = lastValue(found) ?? NONE;
+  const goalBpm = goals.find((goal) => goal.songId === id)?.bpm;
+  const drills = useMemo(
+    () =>
+      goalBpm === undefined
+        ? made
+        : made.map(({ drill, ...rest }) => ({
+            ...rest,
+            drill: drill.how === "played" ? { ...drill, goalBpm } : drill,
+          })),
+    [made, goalBpm],
+  );
   const isLoading = found.kind === "waiting";
-  return useMemo(() => ({ song, drills, roots, isLoading }), [song, drills, roots, isLoading]);
+  const [first] = made;
+  const songBpm = first?.drill.how === "played" ? first.drill.goalBpm : null;
+  return useMemo(
+    () => ({ song, drills, songBpm, roots, isLoading }),
+    [song, drills, songBpm, roots, isLoading],
+  );
 }

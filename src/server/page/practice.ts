@@ -2,7 +2,7 @@ import { askLog } from "@/server/jobs";
 import { type LogView, type PracticeStart } from "@/wire";
 import { type LogFilter } from "@/state";
 
-const NOTHING: PracticeStart = { cards: [], standings: [], todayS: 0 };
+const NOTHING: PracticeStart = { cards: [], standings: [], todayS: 0, weekS: 0 };
 
 /** What the room of practice begins with; nothing where the data cannot be used, which the frame of the page says. */
 export async function readPracticeStart(): Promise<PracticeStart> {

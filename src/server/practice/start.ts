@@ -4,7 +4,7 @@ import { estimateAfter, type PracticeDay } from "@/core/practice";
 import { knowingOf, type RoundResult } from "@/core/recall";
 import { type LocalTime } from "@/state";
 import { type DrillStanding, type PracticeStart } from "@/wire";
-import { dayNumber, localDay } from "./localDay";
+import { dayNumber, localDay, mondayOf } from "./localDay";
 import { readMemories } from "./memories";
 
 /** So many rounds of a drill tell what it holds at; those before say little more. */
@@ -25,17 +25,22 @@ export function readPractice(connection: Database, now: LocalTime): PracticeStar
     )
     .pluck()
     .all() as readonly string[];
-  const today = connection
-    .prepare("SELECT sum(seconds) FROM round WHERE deleted_at IS NULL AND day = ?")
-    .pluck()
-    .get(localDay(now));
+  const today = localDay(now);
+  const secondsSince = (day: string) =>
+    Number(
+      connection
+        .prepare("SELECT sum(seconds) FROM round WHERE deleted_at IS NULL AND day >= ?")
+        .pluck()
+        .get(day) ?? 0,
+    );
   return {
     cards: [...readMemories(connection)].map(
       ([card, memory]) =>
         [card, { dueMs: memory.dueMs, knowing: knowingOf(memory, now.atMs) }] as const,
     ),
     standings: drills.map((drill) => standingOf(connection, drill, now)),
-    todayS: Number(today ?? 0),
+    todayS: secondsSince(today),
+    weekS: secondsSince(mondayOf(today)),
   };
 }
 

@@ -4,7 +4,7 @@ import { CLICK_ACCENTS, CLICK_FEELS, MAX_GAP_BARS, PER_BEAT } from "@/core/metro
 import { TIMING_TERMS, type TimingTerm } from "@/core/motion";
 import { SITTINGS } from "@/core/practice";
 import { NOTE_STAGES, RESULTS } from "@/core/recall";
-import { LONGEST_NOTE, MAX_NEW_CARDS } from "@/state";
+import { LONGEST_NOTE, MAX_GOALS, MAX_NEW_CARDS } from "@/state";
 import { HIGHEST_STRING_MIDI, LOWEST_STRING_MIDI, MAX_STRINGS } from "@/core/tuning";
 
 const [SLOWEST_BPM, FASTEST_BPM] = [20, 400];
@@ -106,6 +106,18 @@ export const practiceSchema = object({
     .max(NOTE_STAGES.length - 1)
     .nullable()
     .defined(),
+  goals: array(
+    object({
+      songId: number().integer().positive().max(Number.MAX_SAFE_INTEGER).required(),
+      bpm,
+      by: string()
+        .matches(/^\d{4}-\d\d-\d\d$/)
+        .required(),
+    }).noUnknown(),
+  )
+    .max(MAX_GOALS)
+    .required(),
+  weekMinutes: number().integer().min(5).max(5000).nullable().defined(),
   hearsChords: boolean().required(),
   latencyMs: number().min(-200).max(1000).nullable().defined(),
   hasHeadphones: boolean().required(),

@@ -1,6 +1,13 @@
 import { useState } from "react";
 import { Plus } from "lucide-react";
-import { DIRECTIONS, DRILL_KINDS, type Direction, type DrillRig } from "@/core/drill";
+import {
+  DIRECTIONS,
+  DRILL_KINDS,
+  MOVED_VOICINGS,
+  type Direction,
+  type DrillRig,
+  type MovedVoicing,
+} from "@/core/drill";
 import { type Guitar } from "@/state";
 import { type DrillStanding } from "@/wire";
 import { ChoiceButton, SelectField } from "@/ui/controls";
@@ -94,20 +101,27 @@ interface OwnMoveProps {
 /** A move of the player's own: any two frets on any pair of strings. */
 function OwnMove({ rig, guitar, onPlay }: OwnMoveProps) {
   const strings = rig.neck.midi.length;
+  const [voicing, setVoicing] = useState<MovedVoicing>("R 5");
   const [string, setString] = useState(0);
   const [from, setFrom] = useState(3);
   const [to, setTo] = useState(7);
   const [direction, setDirection] = useState<Direction>("both");
-  const key = moveKey(rig, string, from, to, direction);
+  const key = moveKey(rig, string, from, to, direction, voicing);
   const found = ownMove(rig, guitar, key);
   return (
     <div role="group" aria-label="A move of your own" className="flex flex-wrap items-end gap-3">
       <SelectField
-        label="Strings"
+        label="Voicing"
+        value={voicing}
+        options={MOVED_VOICINGS.map((each) => [each, each] as const)}
+        onChange={setVoicing}
+      />
+      <SelectField
+        label="From string"
         value={string}
         options={Array.from(
           { length: strings - 1 },
-          (_, index) => [index, `${strings - index}-${strings - index - 1}`] as const,
+          (_, index) => [index, String(strings - index)] as const,
         )}
         onChange={setString}
       />
@@ -127,6 +141,11 @@ function OwnMove({ rig, guitar, onPlay }: OwnMoveProps) {
       >
         Practise this move
       </button>
+      {found && from !== to && (
+        <p className="w-full text-[17px] text-muted">
+          <NoteText>{found.drill.say}</NoteText>
+        </p>
+      )}
       {!found && <p className="text-muted">Your hand cannot hold that there.</p>}
     </div>
   );

@@ -61,6 +61,7 @@ const DATA: PracticeData = {
   cards: new Map(),
   standings: new Map(),
   todayS: 0,
+  weekS: 0,
   refresh: async () => Promise.resolve(),
 };
 let rounds: RoundContent[] = [];

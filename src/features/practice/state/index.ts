@@ -1,4 +1,4 @@
-export { isToday, localDayNumber, localTime } from "./localTime";
+export { dayNumberOf, isToday, localDayNumber, localTime } from "./localTime";
 export { type PlacedDrill } from "./placedDrill";
 export { PLAYED_KEYS, QUESTION_KEYS, SITTING_KEYS, TODAY_KEYS } from "./practiceKeys";
 export { type PracticeData, usePracticeData } from "./usePracticeData";

@@ -18,3 +18,8 @@ export function localDayNumber({ atMs, zoneMin }: LocalTime = localTime()): numb
 export function isToday(atMs: number): boolean {
   return new Date(atMs).toDateString() === new Date().toDateString();
 }
+
+/** Days since 1970 of a date, "2026-12-24". */
+export function dayNumberOf(date: string): number {
+  return Date.parse(`${date}T00:00:00Z`) / MS_A_DAY;
+}

@@ -9,6 +9,7 @@ export interface PracticeData {
   readonly cards: ReadonlyMap<string, CardStanding>;
   readonly standings: ReadonlyMap<string, DrillStanding>;
   readonly todayS: number;
+  readonly weekS: number;
   /** Asks the server anew; what was known stays where it does not answer. */
   readonly refresh: () => Promise<void>;
 }
@@ -25,6 +26,7 @@ export function usePracticeData(first: PracticeStart): PracticeData {
       cards: new Map(start.cards),
       standings: new Map(start.standings.map((standing) => [standing.drill, standing])),
       todayS: start.todayS,
+      weekS: start.weekS,
       refresh: refreshStable,
     }),
     [start, refreshStable],

@@ -159,7 +159,7 @@ describe("all drills", () => {
     fireEvent.click(screen.getByRole("button", { name: "Move" }));
     const choose = (name: string, value: string) =>
       fireEvent.change(screen.getByRole("combobox", { name }), { target: { value } });
-    choose("Strings", "1");
+    choose("From string", "1");
     choose("To fret", "9");
     choose("Which way", "down");
     fireEvent.click(screen.getByRole("button", { name: "Practise this move" }));
