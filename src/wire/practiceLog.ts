@@ -1,5 +1,5 @@
 import { type DrillKind, type LadderRound } from "@/core/drill";
-import { type Standing } from "@/core/practice";
+import { type Estimate, type Standing } from "@/core/practice";
 import { type Knowing } from "@/core/recall";
 import { type JournalContent, type RoundContent } from "@/state";
 
@@ -20,6 +20,8 @@ export interface LogSpan extends LogSums {
   /** Of the chosen drill: the fastest clean round, and how strums fell on the median. */
   readonly bestBpm: number | null;
   readonly medianMs: number | null;
+  /** Of the chosen drill: what it held at when the span ended. */
+  readonly estimate: Estimate | null;
 }
 
 export interface LogDrill extends LogSums {
@@ -44,6 +46,8 @@ export interface FasterDrill {
   readonly name: string;
   readonly firstBpm: number;
   readonly bestBpm: number;
+  /** Its first clean day: "2026-03-29". */
+  readonly since: string;
 }
 
 /** A view of the log; rounds and notes a page at a time, the newest first. */
@@ -51,6 +55,8 @@ export interface LogView {
   readonly total: LogSums;
   readonly span: Span;
   readonly spans: readonly LogSpan[];
+  /** The tempo of the chosen drill's song, or that drills of movement lead to; null for all drills. */
+  readonly goalBpm: number | null;
   /** The last ones played first. */
   readonly drills: readonly LogDrill[];
   /** Those that are missed most, of drills in which the hand moves. */

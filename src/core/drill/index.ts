@@ -26,5 +26,6 @@ export { DIRECTIONS, fretToFret, MOVED_VOICINGS, type Direction, type MovedVoici
 export { gradeAnswer, judge, type Answer } from "./answers";
 export { levelAfter } from "./levels";
 export { askQuestion, type NeckPlace, type Question, type QuestionScope } from "./questions";
+export { GOAL_BPM } from "./sequence";
 export { startTempo } from "./startTempo";
 export { STEPS, type Step } from "./step";

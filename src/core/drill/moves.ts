@@ -78,14 +78,15 @@ export function fretToFret(
 function fingersText(rig: DrillRig, low: DrillGrip | null, high: DrillGrip | null): string {
   const [one, other] = [low, high].map((grip) => grip && fingersOf(rig, grip));
   if (!one || !other) return "";
-  if (one === other) return `Fingers ${one} throughout.`;
-  return `Fingers ${one} at the low end, ${other} at the high.`;
+  const say = (fingers: string) => `${fingers.includes(" ") ? "Fingers" : "Finger"} ${fingers}`;
+  if (one === other) return `${say(one)} throughout.`;
+  return `${say(one)} at the low end, ${other} at the high.`;
 }
 
-/** The usual fingers of a grip, from the thickest string: "1 3 4". */
+/** The usual fingers of a grip, from the thickest string, each once: "1 3 4". */
 function fingersOf({ neck, player }: DrillRig, { fretting }: DrillGrip): string {
   const fingers = rankFingers(neck, fretting, player)[0]?.fingers ?? [];
-  return fingers.filter((finger) => finger !== 0).join(" ");
+  return [...new Set(fingers.filter((finger) => finger !== 0))].join(" ");
 }
 
 /** All drills of movement for a neck. */

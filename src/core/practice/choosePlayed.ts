@@ -37,18 +37,23 @@ export interface Chosen {
 
 /** So many drills are being learnt at once (a judgement). */
 const [MIN_OPEN, MAX_OPEN] = [3, 6];
-/** A drill played on so many days before today rests while others wait. */
+/** A drill played on so many of the last days of practice, running, rests while others wait. */
 const DAYS_RUNNING = 2;
 /** Of those that are being learnt, so many are played on one day. */
 const DAYS_SHARE = DAYS_RUNNING / (DAYS_RUNNING + 1);
 /** A block is about so long, in minutes (a judgement). */
 const BLOCK_MIN = 2;
+/** Longer blocks tire (a judgement), in minutes. */
+const LONGEST_MIN = 4;
 /** A check of what held takes a minute, and all checks at most this share of the time (judgements). */
 const CHECK_MIN = 1;
 const CHECK_SHARE = 0.34;
 /** Most of the pull of a drill is back after so many days (a judgement). */
 const REST_DAYS = 1.5;
 const MS_A_DAY = 86_400_000;
+
+/** A new drill is taken for one that holds at this share of its goal (a judgement). */
+const NEW_SHARE = 0.7;
 
 type State = "new" | "open" | "kept";
 
@@ -75,10 +80,13 @@ export function choosePlayed(
   today: number,
 ): readonly Chosen[] {
   if (minutes < 1 || candidates.length === 0) return [];
-  const judged = candidates.map((candidate) => judge(candidate, today));
+  const lastDays = [...new Set(candidates.flatMap(({ days }) => days.map(({ day }) => day)))]
+    .toSorted((a, b) => b - a)
+    .slice(0, DAYS_RUNNING);
+  const judged = candidates.map((candidate) => judge(candidate, today, lastDays));
   const learning = learnToday(judged, Math.max(1, Math.round(minutes / BLOCK_MIN)));
   const due = judged
-    .filter(({ isTired, overdueDays }) => !isTired && overdueDays >= 0)
+    .filter(({ overdueDays }) => overdueDays >= 0)
     .toSorted((a, b) => b.overdueDays - a.overdueDays);
   const maxChecks = Math.max(1, Math.floor((CHECK_SHARE * minutes) / CHECK_MIN));
   const checks = due.slice(0, maxChecks);
@@ -86,9 +94,17 @@ export function choosePlayed(
   const others = judged
     .filter((each) => !checks.includes(each))
     .toSorted((a, b) => Number(a.isTired) - Number(b.isTired) || b.restDays - a.restDays);
+  const visits = others.filter(
+    (each) => !learning.includes(each) && (learning.length === 0 || each.restDays > DAYS_RUNNING),
+  );
+  // What would be too long for those that are being learnt goes to those that rested longest.
+  const spare = Math.max(0, left - LONGEST_MIN * learning.length);
+  const visitMin = visits.length > 0 ? Math.min(spare, LONGEST_MIN * visits.length) : 0;
   return [
     ...checks.map((each) => ({ ...chosenOf(each), minutes: CHECK_MIN })),
-    ...shared(learning.length > 0 ? learning : others.length > 0 ? others : checks, left),
+    ...shared(learning, left - visitMin),
+    ...shared(visits, visitMin),
+    ...(learning.length + visits.length === 0 ? shared(checks, left) : []),
   ];
 }
 
@@ -140,16 +156,15 @@ function chosenOf({ candidate, state }: Judged): Omit<Chosen, "minutes"> {
     : { drill, reason: { why: "open", heldBpm: estimate.heldBpm, last } };
 }
 
-function judge(candidate: Candidate, today: number): Judged {
+/** @param lastDays the last days on which any of the candidates was played */
+function judge(candidate: Candidate, today: number, lastDays: readonly number[]): Judged {
   const { goalBpm, estimate, days } = candidate;
   const last = days.at(-1);
   const restDays = last ? today - last.day : Infinity;
   const played = new Set(days.map(({ day }) => day));
-  const isTired = Array.from({ length: DAYS_RUNNING }, (_, back) => today - 1 - back).every((day) =>
-    played.has(day),
-  );
+  const isTired = lastDays.length === DAYS_RUNNING && lastDays.every((day) => played.has(day));
   const state: State = !estimate ? "new" : hasHeld(candidate) ? "kept" : "open";
-  const need = Math.log((SPARE_SHARE * goalBpm) / (estimate?.heldBpm ?? goalBpm / 2));
+  const need = Math.log((SPARE_SHARE * goalBpm) / (estimate?.heldBpm ?? NEW_SHARE * goalBpm));
   return {
     candidate,
     state,

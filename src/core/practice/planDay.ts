@@ -135,7 +135,8 @@ function playedBlocks(
 ): readonly PlannedBlock[] {
   const { drills, songDrills, songBy, today } = input;
   const moves = drills.filter(
-    (drill): drill is PlayedDrill => drill.how === "played" && drill.key !== warmUp,
+    (drill): drill is PlayedDrill =>
+      drill.how === "played" && drill.key !== warmUp && !WARM_UPS.includes(drill.key),
   );
   const candidates = (some: readonly PlayedDrill[]) =>
     some.map((drill) => candidateOf(drill, input.standings.get(drill.key)));

@@ -25,8 +25,10 @@ export const writeSchema = object({
   name: string().max(LONGEST_NAME).defined(),
   chart: string().max(LONGEST_CHART).defined(),
   /** The bars of the chart's order that the route covers, up to but not including the second. */
-  range: tuple([number().integer().min(0).required(), number().integer().min(0).required()])
-    .default(undefined),
+  range: tuple([
+    number().integer().min(0).required(),
+    number().integer().min(0).required(),
+  ]).default(undefined),
   tuningMidi: array(number().integer().required()).min(MIN_STRINGS).max(MAX_STRINGS).required(),
   capo: number().integer().min(0).max(24).required(),
   a4Hz: number().min(LOWEST_A4_HZ).max(HIGHEST_A4_HZ).required(),

@@ -2,5 +2,5 @@ export { journalKeeper, roundKeeper } from "./keepers";
 export { readLog } from "./log";
 export { roundsByTime } from "./roundsByTime";
 export { readMemories } from "./memories";
-export { readPractice } from "./start";
+export { readPractice, readStandings } from "./start";
 export { readTimedRounds, type TimedRound } from "./timing";

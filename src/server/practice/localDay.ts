@@ -12,14 +12,3 @@ export function localDay({ atMs, zoneMin }: LocalTime): string {
 export function dayNumber(date: string): number {
   return Date.parse(`${date}T00:00:00Z`) / MS_A_DAY;
 }
-
-const DAYS_A_WEEK = 7;
-/** 1970 began on a Thursday. */
-const MONDAY_BEFORE_1970 = -3;
-
-/** The Monday of a date's week. */
-export function mondayOf(date: string): string {
-  const day = dayNumber(date);
-  const back = (((day - MONDAY_BEFORE_1970) % DAYS_A_WEEK) + DAYS_A_WEEK) % DAYS_A_WEEK;
-  return new Date((day - back) * MS_A_DAY).toISOString().slice(0, 10);
-}

@@ -1,7 +1,8 @@
 import { type Database } from "better-sqlite3";
-import { type DrillKind } from "@/core/drill";
-import { medianOf } from "@/core/practice";
+import { GOAL_BPM, type DrillKind } from "@/core/drill";
+import { afterRound, estimateOf, firstBelief, medianOf, type Belief } from "@/core/practice";
 import { type RoundResult } from "@/core/recall";
+import { DEFAULT_TEMPO_BPM, readChart } from "@/core/song";
 import { findKept } from "@/server/keeper";
 import {
   type FasterDrill,
@@ -38,7 +39,10 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
     .raw()
     .all(values) as readonly DayRow[];
   const span = spanFor(byDay[0]?.[0] ?? null, byDay.at(-1)?.[0] ?? null);
-  const details = filter.drill === null ? new Map() : detailsOf(connection, where, values, span);
+  const details =
+    filter.drill === null
+      ? new Map<string, SpanDetails>()
+      : detailsOf(connection, where, values, span);
   const spans = new Map<string, LogSpan>();
   let total = NOTHING;
   let [day, from] = ["", ""];
@@ -57,6 +61,7 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
       },
       bestBpm: details.get(from)?.bestBpm ?? null,
       medianMs: details.get(from)?.medianMs ?? null,
+      estimate: details.get(from)?.estimate ?? null,
     });
   }
   const drills = drillsIn(connection, where, values);
@@ -64,6 +69,7 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
     total,
     span,
     spans: [...spans.values()],
+    goalBpm: goalOf(connection, filter.drill),
     drills: drills.slice(0, MAX_DRILLS).map((drill) => named(connection, drill)),
     hardest: drills
       .filter(({ kind, rounds }) => (kind === "move" || kind === "song") && rounds >= FEWEST_ROUNDS)
@@ -107,19 +113,41 @@ function whereOf({ from, to, kind, drill, songId }: LogFilter): string {
   ].join(" AND ");
 }
 
-/** The fastest clean round of each span, and how its strums fell. */
+type SpanDetails = Pick<LogSpan, "bestBpm" | "medianMs" | "estimate">;
+
+const SONG_DRILL = /^song:(\d+):/;
+
+/** The tempo that a drill leads to: its song's, or that of all drills of movement and sound. */
+function goalOf(connection: Database, drill: string | null): number | null {
+  if (drill === null) return null;
+  const [, songId] = SONG_DRILL.exec(drill) ?? [];
+  if (songId === undefined) return /^(?:move|sound):/.test(drill) ? GOAL_BPM : null;
+  const chart = connection
+    .prepare("SELECT chart FROM song WHERE id = ? AND deleted_at IS NULL")
+    .pluck()
+    .get(Number(songId));
+  return typeof chart === "string" ? (readChart(chart).tempoBpm ?? DEFAULT_TEMPO_BPM) : null;
+}
+
+/** The fastest clean round of each span, how its strums fell, and what the drill held at when it ended. */
 function detailsOf(
   connection: Database,
   where: string,
   values: Values,
   span: Span,
-): ReadonlyMap<string, { readonly bestBpm: number | null; readonly medianMs: number | null }> {
+): ReadonlyMap<string, SpanDetails> {
   const rows = connection
-    .prepare(`SELECT day, bpm, result, median_ms AS medianMs FROM round WHERE ${where}`)
+    .prepare(
+      `SELECT day, at_ms AS atMs, bpm, room_quarters AS roomQuarters, step, result, median_ms AS medianMs
+       FROM round WHERE ${where} ORDER BY at_ms, id`,
+    )
     .all(values) as readonly {
     readonly day: string;
+    readonly atMs: number;
     readonly bpm: number | null;
-    readonly result: string;
+    readonly roomQuarters: number;
+    readonly step: string;
+    readonly result: RoundResult;
     readonly medianMs: number | null;
   }[];
   const bySpan = new Map<string, (typeof rows)[number][]>();
@@ -129,12 +157,18 @@ function detailsOf(
     if (all) all.push(row);
     else bySpan.set(from, [row]);
   }
+  let belief: Belief | null = null;
   return new Map(
-    [...bySpan].map(([from, all]) => {
+    [...bySpan].map(([from, all]): [string, SpanDetails] => {
+      for (const { atMs, bpm, roomQuarters, step, result } of all) {
+        if (bpm === null || roomQuarters > 0 || step !== "whole") continue;
+        belief = afterRound(belief ?? firstBelief(bpm, atMs), { atMs, bpm, result });
+      }
       const clean = all.flatMap(({ bpm, result }) => (result === "clean" && bpm ? [bpm] : []));
       const medians = all.flatMap(({ medianMs }) => medianMs ?? []);
       const bestBpm = clean.length > 0 ? Math.max(...clean) : null;
-      return [from, { bestBpm, medianMs: medianOf(medians) }];
+      const estimate = belief && estimateOf(belief);
+      return [from, { bestBpm, medianMs: medianOf(medians), estimate }];
     }),
   );
 }
@@ -186,7 +220,7 @@ function fasterDrills(connection: Database, where: string, values: Values): read
          WHERE ${where} AND result = 'clean' AND step = 'whole' AND bpm IS NOT NULL
        ), first AS (SELECT drill, min(day) AS day FROM clean GROUP BY drill)
        SELECT drill, max(CASE WHEN clean.day = first.day THEN bpm END) AS firstBpm,
-         max(bpm) AS bestBpm
+         max(bpm) AS bestBpm, first.day AS since
        FROM clean JOIN first USING (drill) GROUP BY drill HAVING bestBpm > firstBpm
        ORDER BY bestBpm / firstBpm DESC, drill LIMIT ${MAX_HARDEST}`,
     )

@@ -4,8 +4,9 @@ import { estimateAfter, type PracticeDay } from "@/core/practice";
 import { knowingOf, type RoundResult } from "@/core/recall";
 import { type LocalTime } from "@/state";
 import { type DrillStanding, type PracticeStart } from "@/wire";
-import { dayNumber, localDay, mondayOf } from "./localDay";
+import { dayNumber, localDay } from "./localDay";
 import { readMemories } from "./memories";
+import { spanStart } from "./spans";
 
 /** So many rounds of a drill tell what it holds at; those before say little more. */
 const READ_ROUNDS = 80;
@@ -18,13 +19,6 @@ const MAX_DRILLS = 400;
 
 /** What the room of practice begins with: what is remembered, how each drill stands, and what was done today. */
 export function readPractice(connection: Database, now: LocalTime): PracticeStart {
-  const drills = connection
-    .prepare(
-      `SELECT drill FROM round WHERE deleted_at IS NULL GROUP BY drill
-       ORDER BY max(at_ms) DESC LIMIT ${MAX_DRILLS}`,
-    )
-    .pluck()
-    .all() as readonly string[];
   const today = localDay(now);
   const secondsSince = (day: string) =>
     Number(
@@ -38,10 +32,22 @@ export function readPractice(connection: Database, now: LocalTime): PracticeStar
       ([card, memory]) =>
         [card, { dueMs: memory.dueMs, knowing: knowingOf(memory, now.atMs) }] as const,
     ),
-    standings: drills.map((drill) => standingOf(connection, drill, now)),
+    standings: readStandings(connection, now),
     todayS: secondsSince(today),
-    weekS: secondsSince(mondayOf(today)),
+    weekS: secondsSince(spanStart(today, "week")),
   };
+}
+
+/** How each drill stands, those played last first. */
+export function readStandings(connection: Database, now: LocalTime): readonly DrillStanding[] {
+  const drills = connection
+    .prepare(
+      `SELECT drill FROM round WHERE deleted_at IS NULL GROUP BY drill
+       ORDER BY max(at_ms) DESC LIMIT ${MAX_DRILLS}`,
+    )
+    .pluck()
+    .all() as readonly string[];
+  return drills.map((drill) => standingOf(connection, drill, now));
 }
 
 interface LastRound {

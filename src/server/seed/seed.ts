@@ -17,6 +17,7 @@ import { addSongs } from "./songs";
 import {
   DEFAULT_CHOICE,
   DEFAULT_COMPARISON,
+  neckOf,
   newGuitar,
   type Guitar,
   type KeptGuitar,
@@ -111,14 +112,14 @@ function addRig(connection: Database, nowMs: number): void {
     addKept(connection, favouriteKeeper, { midi, position });
   }
   addComparisons(connection, { ...ash, id: ashId }, longId);
-  addSongs(connection, {
+  const song = addSongs(connection, {
     sixId: ashId,
     sevenId: longId,
     standard: STANDARD,
     dropD: DROP_D,
     seven: usualMidi(7),
   });
-  addHistory(connection, ashId, DROP_D, nowMs);
+  addHistory(connection, { guitarId: ashId, neck: neckOf(ash, DROP_D), song }, nowMs);
 }
 
 function addComparisons(connection: Database, ash: Guitar, longId: number): void {

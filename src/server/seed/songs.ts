@@ -111,7 +111,11 @@ interface Necks {
   readonly seven: readonly number[];
 }
 
-export function addSongs(connection: Database, necks: Necks): void {
+/** Adds the demo songs; returns the one that is practised. */
+export function addSongs(
+  connection: Database,
+  necks: Necks,
+): { readonly id: number; readonly name: string; readonly text: string } {
   const { sixId, sevenId, standard, dropD, seven } = necks;
   const add = (name: string, chart: string, part: Partial<SongContent>) =>
     addKept(connection, songKeeper, {
@@ -135,5 +139,7 @@ export function addSongs(connection: Database, necks: Necks): void {
       sectionLimits: { Chorus: { ...NO_PLAY_LIMITS, rootStrings: [1, 2] } },
     },
   });
-  add("Quarry Lights", QUARRY_LIGHTS, { tuningMidi: dropD });
+  const name = "Quarry Lights";
+  const id = add(name, QUARRY_LIGHTS, { tuningMidi: dropD });
+  return { id, name, text: QUARRY_LIGHTS };
 }

@@ -9,11 +9,12 @@ import {
   PointElement,
 } from "chart.js";
 import { Bar, Line } from "react-chartjs-2";
+import { type Estimate } from "@/core/practice";
 import { DRILL_KINDS, type DrillKind } from "@/core/drill";
 import { type LogSpan, type LogView } from "@/wire";
 import { chartOptions, colour, useChartLook } from "@/ui/chart";
 import { TableButton } from "@/ui/save";
-import { offText, KIND_WORDS } from "@/features/practice/state";
+import { dateText, offText, KIND_WORDS } from "@/features/practice/state";
 
 Chart.register(BarElement, CategoryScale, Legend, LinearScale, LineElement, PointElement);
 
@@ -37,8 +38,8 @@ interface LogChartsProps {
 export function LogCharts({ view, drill }: LogChartsProps) {
   const look = useChartLook();
   const table = useRef<HTMLTableElement>(null);
-  const { spans, span } = view;
-  const labels = spans.map(({ from }) => dayText(from));
+  const { spans, span, goalBpm } = view;
+  const labels = spans.map(({ from }) => dateText(from));
   const kinds = DRILL_KINDS.filter((kind) => spans.some((each) => each.secondsByKind[kind]));
   const hasTempo = drill !== null && spans.some(({ bestBpm }) => bestBpm !== null);
   const second = hasTempo
@@ -60,7 +61,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
               backgroundColor: colour(KIND_COLOURS[kind]),
               borderColor: colour("--surface"),
               borderWidth: 1,
-              voicing: "minutes",
+              stack: "minutes",
             })),
           }}
           options={chartOptions(SPAN_WORDS[span], "minutes")}
@@ -82,6 +83,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
                 pointRadius: 4,
                 spanGaps: true,
               },
+              ...(hasTempo ? estimateLines(spans, goalBpm) : []),
             ],
           }}
           options={chartOptions(SPAN_WORDS[span], hasTempo ? "bpm" : "%")}
@@ -100,6 +102,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
                 <th className="pr-3">rounds</th>
                 <th className="pr-3">clean</th>
                 {hasTempo && <th className="pr-3">clean at</th>}
+                {hasTempo && <th className="pr-3">holds to</th>}
                 {hasTempo && <th>on the beat</th>}
               </tr>
             </thead>
@@ -113,6 +116,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
                   <td>{each.rounds}</td>
                   <td>{`${cleanShare(each)}%`}</td>
                   {hasTempo && <td>{each.bestBpm === null ? "" : Math.round(each.bestBpm)}</td>}
+                  {hasTempo && <td>{estimateText(each)}</td>}
                   {hasTempo && <td>{each.medianMs === null ? "" : offText(each.medianMs)}</td>}
                 </tr>
               ))}
@@ -127,10 +131,43 @@ export function LogCharts({ view, drill }: LogChartsProps) {
   );
 }
 
-/** "18 Oct". */
-function dayText(day: string): string {
-  const date = new Date(`${day}T12:00:00Z`);
-  return date.toLocaleDateString("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+/** What the drill held at with its band of eight in ten, and the tempo that it leads to. */
+function estimateLines(spans: readonly LogSpan[], goalBpm: number | null) {
+  const line = (label: string, values: readonly (number | null)[], name: string) => ({
+    label,
+    data: [...values],
+    borderColor: colour(name),
+    backgroundColor: colour(name),
+    pointRadius: 0,
+    borderWidth: 2,
+    spanGaps: true,
+  });
+  const of = (part: keyof Estimate) =>
+    spans.map(({ estimate }) => estimate && Math.round(estimate[part]));
+  return [
+    line("holds to", of("heldBpm"), "--root"),
+    { ...line("at least", of("lowBpm"), "--muted"), borderWidth: 1 },
+    { ...line("at most", of("highBpm"), "--muted"), borderWidth: 1 },
+    ...(goalBpm === null
+      ? []
+      : [
+          {
+            ...line(
+              "goal",
+              spans.map(() => Math.round(goalBpm)),
+              "--fifth",
+            ),
+            borderDash: [6, 5],
+          },
+        ]),
+  ];
+}
+
+/** "92, 86 to 99". */
+function estimateText({ estimate }: LogSpan): string {
+  if (!estimate) return "";
+  const [held, low, high] = [estimate.heldBpm, estimate.lowBpm, estimate.highBpm].map(Math.round);
+  return `${held}, ${low} to ${high}`;
 }
 
 function minutes(seconds: number): number {

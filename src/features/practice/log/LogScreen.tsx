@@ -12,7 +12,7 @@ import { Journal } from "./Journal";
 import { LogTools } from "./LogTools";
 import { RoundsTable } from "./RoundsTable";
 import { useLog } from "./useLog";
-import { KIND_WORDS } from "@/features/practice/state";
+import { dateText, KIND_WORDS } from "@/features/practice/state";
 
 const LogCharts = onDemand("The charts", () =>
   import("./LogCharts").then((part) => part.LogCharts),
@@ -126,11 +126,12 @@ function Faster({ view, onDrill }: DrillsProps) {
     <section aria-label="What got faster" className="panel p-4">
       <h2 className="mb-2 text-xl font-semibold">What got faster</h2>
       <ol className="space-y-1">
-        {view.faster.map(({ drill, name, firstBpm, bestBpm }) => (
+        {view.faster.map(({ drill, name, firstBpm, bestBpm, since }) => (
           <li key={drill}>
             <DrillRow name={name} onPress={() => onDrill(drill)}>
               <span className="text-muted">{`${Math.round(firstBpm)} to `}</span>
               <strong className="text-xl">{`${Math.round(bestBpm)} bpm`}</strong>
+              <span className="text-muted">{` since ${dateText(since)}`}</span>
             </DrillRow>
           </li>
         ))}
@@ -178,7 +179,9 @@ function DrillRow({ name, onPress, children }: DrillRowProps) {
       className="flex min-h-11 w-full items-baseline justify-between gap-3 rounded-lg px-2 py-1 text-left hover:bg-picked"
       onClick={onPress}
     >
-      <NoteText>{name}</NoteText>
+      <span>
+        <NoteText>{name}</NoteText>
+      </span>
       <span className="figures shrink-0">{children}</span>
     </button>
   );

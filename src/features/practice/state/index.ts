@@ -13,6 +13,7 @@ export {
   STEP_WORDS,
   WHY_WORDS,
   clockText,
+  dateText,
   minutesText,
   stageText,
   offText,

@@ -90,6 +90,12 @@ export function stageText(stage: number): string {
 
 const USUAL_STRINGS = 6;
 
+/** "18 Oct". */
+export function dateText(day: string): string {
+  const date = new Date(`${day}T12:00:00Z`);
+  return date.toLocaleDateString("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+}
+
 /** "2 min". */
 export function minutesText({ minutes }: Pick<PlannedBlock, "minutes">): string {
   return `${minutes} min`;
