@@ -7,12 +7,29 @@ const sitting = (page: Page) => page.getByRole("region", { name: "Sitting" });
 const rounds = (page: Page) => page.getByRole("list", { name: "Rounds" }).getByRole("listitem");
 const judging = (page: Page) => page.getByRole("group", { name: "How did it go?" });
 
+/** Often played in the demo's history. */
+const DRILL = "Strings 6-5, up from 3 to 7";
+
 /** Opens the room once its plan has come alive. */
 async function openPractice(page: Page): Promise<void> {
   await page.goto("/practice");
   await expect(page.getByRole("list", { name: "Parts of the sitting" })).toContainText(
     "in Quarry Lights",
   );
+}
+
+const parts = (page: Page) =>
+  page.getByRole("list", { name: "Parts of the sitting" }).getByRole("listitem");
+
+/** Goes on to the part of a sitting that shows a text. */
+async function goTo(page: Page, text: string | RegExp): Promise<void> {
+  await expect(async () => {
+    if (await sitting(page).getByText(text).first().isVisible()) return;
+    const before = await sitting(page).textContent();
+    await page.keyboard.press("n");
+    await expect(sitting(page)).not.toHaveText(before ?? "");
+    await expect(sitting(page).getByText(text).first()).toBeVisible({ timeout: 1000 });
+  }).toPass();
 }
 
 /** Plays a round as fast as the ladder goes, so that nobody waits. */
@@ -31,7 +48,7 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   await openPractice(page);
   await page.keyboard.press("2");
   await page.keyboard.press("Space");
-  await expect(sitting(page)).toContainText("part 1 of 5");
+  await expect(sitting(page)).toContainText(/part 1 of \d/);
   await setFast(page);
   await page.getByText("Listen to my time").click();
   await page.getByRole("button", { name: "Try it: steady" }).click();
@@ -66,15 +83,12 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   );
 
   // Notes by letters, with what was right where it was wrong.
-  await page.keyboard.press("n");
-  await expect(sitting(page)).toContainText("Which note is this?");
+  await goTo(page, "Which note is this?");
   await page.keyboard.press("g");
-  await expect(sitting(page)).toContainText(/Right, |Not this time\. It is /);
-  await page.keyboard.press("n");
-  await page.keyboard.press("n");
-  await expect(sitting(page)).toContainText("part 5 of 5");
+  await expect(sitting(page)).toContainText(/(Right, .*|Not this time\. )It is /);
+  await goTo(page, "Hear it again");
   // The question comes after the heading of its part; a key before it answers nothing.
-  await expect(sitting(page).getByRole("button", { name: /^The first/ })).toBeEnabled();
+  await expect(sitting(page).getByRole("button", { name: /1$/ }).first()).toBeEnabled();
   await page.keyboard.press("1");
   await expect(sitting(page)).toContainText(/Right|Not this time/);
   await page.keyboard.press("n");
@@ -82,9 +96,9 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
   await expect(page.getByText(/^Done\. Put the guitar down/)).toBeVisible();
 
   await page.getByRole("link", { name: "Log" }).click();
-  await expect(rounds(page).first()).toContainText("Higher or lower");
+  await expect(rounds(page).first()).toContainText(/Higher or lower|Which voicing|Ringing, muted/);
   await expect(rounds(page).nth(1)).toContainText("Name the note");
-  await expect(rounds(page).nth(2)).toContainText(/String by string · Clean/);
+  await expect(rounds(page).nth(2)).toContainText(/ · Clean/);
   await expect(rounds(page).nth(2)).toContainText(/200 bpm · .*spread \d+ ms/);
   await expect(rounds(page).nth(3)).not.toContainText("Missed");
 });
@@ -92,15 +106,14 @@ test("ten minutes by keyboard alone with the simulated player; the log shows all
 test("a sitting survives a reload, waits when it is left, and can be ended", async ({ page }) => {
   await openPractice(page);
   await page.getByRole("button", { name: /^Start: 10 min/ }).click();
-  await expect(sitting(page)).toContainText("part 1 of 5");
-  await page.keyboard.press("n");
-  await page.keyboard.press("n");
-  await expect(sitting(page)).toContainText("Which note is this?");
+  await expect(sitting(page)).toContainText(/part 1 of \d/);
+  await goTo(page, "Which note is this?");
   await page.keyboard.press("c");
   await expect(sitting(page)).toContainText(/Right|Not this time/);
+  const part = /part \d of \d/.exec((await sitting(page).textContent()) ?? "")?.[0] ?? "";
   await page.reload();
   await page.getByRole("button", { name: /^Carry on: \d+ min left/ }).click();
-  await expect(sitting(page)).toContainText("part 3 of 5");
+  await expect(sitting(page)).toContainText(part);
   await page.getByRole("button", { name: "Pause" }).click();
   await expect(sitting(page)).toContainText("Paused.");
   await page.keyboard.press("Escape");
@@ -110,22 +123,28 @@ test("a sitting survives a reload, waits when it is left, and can be ended", asy
 
 test("the plan is changed by hand, by keys too", async ({ page }) => {
   await openPractice(page);
-  const parts = page.getByRole("list", { name: "Parts of the sitting" }).getByRole("listitem");
-  await page.getByRole("button", { name: "More of String by string" }).click();
+  const names = async () => parts(page).locator("p:first-child").allTextContents();
+  const before = await names();
+  const [first = ""] = before;
+  await page.getByRole("button", { name: `More of ${first}` }).click();
   await expect(page.getByRole("button", { name: /^Start: 11 min/ })).toBeVisible();
-  await page.getByRole("button", { name: "Leave out Higher or lower" }).click();
-  await expect(parts).toHaveCount(4);
-  await page.getByRole("button", { name: "Move String by string" }).focus();
+  await page.getByRole("button", { name: `Leave out ${before.at(-1)}` }).click();
+  await expect(parts(page)).toHaveCount(before.length - 1);
+  await page.getByRole("button", { name: `Move ${first}` }).focus();
   await page.keyboard.press("Space");
-  await expect(page.getByText("String by string is over String by string.")).toBeAttached();
+  await expect(page.getByText(`${first} is over ${first}.`)).toBeAttached();
   await page.keyboard.press("ArrowDown");
   await expect(
-    page.getByText(/^String by string is over G5 to B.*5 in Quarry Lights\.$/),
+    page.getByText(new RegExp(`^${first} is over .+ in Quarry Lights\\.$`)),
   ).toBeAttached();
   await page.keyboard.press("Space");
-  await expect(parts.nth(1)).toContainText("String by string");
+  await expect(parts(page).nth(1)).toContainText(first);
+  // A plan is the day's: it is the same after a reload.
+  await page.reload();
+  await expect(parts(page).nth(1)).toContainText(first);
+  await expect(parts(page)).toHaveCount(before.length - 1);
   await page.getByRole("button", { name: "Move", exact: true }).click();
-  await page.getByRole("combobox", { name: "Strings" }).selectOption("5-4");
+  await page.getByRole("combobox", { name: "From string" }).selectOption("5");
   await page.getByRole("combobox", { name: "To fret" }).selectOption("9");
   await page.getByRole("button", { name: "Practise this move" }).click();
   await expect(sitting(page)).toContainText("Strings 5-4, between 3 and 9");
@@ -134,7 +153,7 @@ test("the plan is changed by hand, by keys too", async ({ page }) => {
 test("questions on the neck: every place of a note, and a grip for a name", async ({ page }) => {
   await openPractice(page);
   await page.getByRole("button", { name: /^Every place of a note/ }).click();
-  await expect(sitting(page)).toContainText(/Find every [A-G].* up to fret 11/);
+  await expect(sitting(page)).toContainText(/Find every [A-G].* up to fret \d+/);
   // A place says nothing of its note, or there would be nothing to find.
   const places = sitting(page).getByRole("group", { name: "Places on the neck" });
   await expect(places.getByRole("button").first()).toHaveAccessibleName("String 6, open");
@@ -162,10 +181,10 @@ test("a microphone that is refused is told, and rounds are judged by key", async
 test("the log: narrowed, corrected, deleted and brought back, with notes", async ({ page }) => {
   await page.goto("/practice/log");
   await expect(rounds(page).first()).toBeVisible();
-  await page.getByRole("combobox", { name: "Drill" }).selectOption("The rectangle");
+  await page.getByRole("combobox", { name: "Drill" }).selectOption(DRILL);
   await expect(page).toHaveURL(/drill=move/);
-  await expect(rounds(page).first()).toContainText("The rectangle");
-  await expect(page.getByRole("img", { name: /The rectangle: fastest clean round/ })).toBeVisible();
+  await expect(rounds(page).first()).toContainText(DRILL);
+  await expect(page.getByRole("img", { name: `${DRILL}: fastest clean round` })).toBeVisible();
   await rounds(page)
     .first()
     .getByRole("button", { name: /^Correct/ })
@@ -173,7 +192,7 @@ test("the log: narrowed, corrected, deleted and brought back, with notes", async
   await page.getByRole("combobox", { name: "How it went" }).selectOption("Missed");
   await page.getByRole("textbox", { name: "Note" }).fill("Cold hands");
   await page.getByRole("button", { name: "Save", exact: true }).click();
-  await expect(rounds(page).first()).toContainText("The rectangle · Missed");
+  await expect(rounds(page).first()).toContainText(`${DRILL} · Missed`);
   await expect(rounds(page).first()).toContainText("Cold hands");
   await rounds(page)
     .first()
@@ -210,9 +229,9 @@ test("the log as a table, out and in; somebody else’s table is told what it la
   );
   await page.getByRole("button", { name: "Leave it" }).click();
   await bring("own.csv", text);
-  await page.getByRole("button", { name: /^Add \d+ rounds$/ }).click();
+  await page.getByRole("button", { name: /^Add [\d,]+ rounds$/ }).click();
   await expect(notice(page)).toContainText(
-    /^0 rounds are added to the log\. \d+ were in it already\./,
+    /^0 rounds are added to the log\. [\d,]+ were in it already\./,
   );
   await bring("more.csv", "when\tdrill\tresult\n2026-11-01 10:00\tmove:by-hand\tclean\n");
   await page.getByRole("button", { name: "Add 1 round" }).click();
@@ -244,7 +263,7 @@ test("the hand’s own times are fitted from the log, and Song reckons with them
 }) => {
   await page.goto("/practice/log");
   const panel = page.getByRole("region", { name: "Your hand's times" });
-  await expect(panel).toContainText(/From \d+ clean and \d+ missed rounds/);
+  await expect(panel).toContainText(/From [\d,]+ clean and [\d,]+ missed rounds/);
   await panel.getByRole("button", { name: "Use these in Song" }).click();
   await expect(panel).toContainText("Song reckons with your own times.");
   await panel.getByRole("button", { name: "Back to your level’s" }).click();
@@ -260,9 +279,7 @@ test("on a phone and a tablet nothing is wider than the window, in the plan, the
   await page.keyboard.press("Space");
   await expect(sitting(page)).toBeVisible();
   await expectNothingWider(page, [768, 390]);
-  await page.keyboard.press("n");
-  await page.keyboard.press("n");
-  await expect(sitting(page)).toContainText("Which note is this?");
+  await goTo(page, "Which note is this?");
   await expectNothingWider(page, [390, 768]);
   await page.keyboard.press("Escape");
   await page.goto("/practice/log");

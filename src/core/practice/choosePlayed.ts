@@ -116,9 +116,7 @@ function learnToday(judged: readonly Judged[], fits: number): readonly Judged[] 
   const fresh = all.filter(({ isTired }) => !isTired);
   if (all.length <= Math.min(fits, maxOpen)) {
     // All have their turn; what held can be visited while a tired one rests.
-    const canVisit = judged.some(
-      ({ state, restDays }) => state === "kept" && restDays > DAYS_RUNNING,
-    );
+    const canVisit = judged.some(({ state }) => state === "kept");
     return byPull(canVisit ? fresh : all);
   }
   const open = all.filter(({ state }) => state === "open");
