@@ -38,7 +38,7 @@ export interface LadderRound {
   readonly result: RoundResult;
 }
 
-/** What a ladder leads to, and what the hand holds already. */
+/** The goal of a ladder, and the tempo held already. */
 export interface LadderAim {
   /** The tempo that the song or the goal asks for. */
   readonly goalBpm: number;
@@ -48,10 +48,10 @@ export interface LadderAim {
 
 /** A tempo holds with so much to spare; the ladder leads no further. */
 export const SPARE_SHARE = 1.1;
-/** Below this share of what is held, one clean round is enough and the step is a share of the tempo (judgements). */
+/** Below this share of the held tempo, one clean round is enough and the step is a share of the tempo (judgements). */
 const FAR_BELOW_SHARE = 1.05;
 const FAR_STEP_SHARE = 0.05;
-/** A day begins between these shares of what is held (judgements). */
+/** A day begins between these shares of the held tempo (judgements). */
 const [FIRST_LOW, FIRST_HIGH] = [0.95, 1.02];
 
 /** Two clean rounds up, one missed down; a rough one stays and starts the count afresh. */
@@ -74,7 +74,7 @@ export function firstRung(startBpm: number, settings: LadderSettings): Rung {
   };
 }
 
-/** The rung after a round; with an aim, big steps far below what is held and none beyond the goal. */
+/** The rung after a round; with an aim, big steps below the held tempo and none beyond the goal. */
 export function climb(
   rung: Rung,
   result: RoundResult,
@@ -103,7 +103,7 @@ export function topBpm({ goalBpm }: Pick<LadderAim, "goalBpm">): number {
   return Math.ceil(SPARE_SHARE * goalBpm);
 }
 
-/** The first rung of a day: near what is held, wherever the last sitting ended. */
+/** The first rung of a day: near the held tempo, wherever the last sitting ended. */
 export function firstRungOfDay(rung: Rung, aim: LadderAim, settings: LadderSettings): Rung {
   const held = aim.heldBpm;
   if (held === null) return rung;

@@ -45,7 +45,7 @@ const DAYS_SHARE = DAYS_RUNNING / (DAYS_RUNNING + 1);
 const BLOCK_MIN = 2;
 /** Longer blocks tire (a judgement), in minutes. */
 const LONGEST_MIN = 4;
-/** A check of what held takes a minute, and all checks at most this share of the time (judgements). */
+/** Checking a held drill takes a minute; all checks together at most this share of the time (judgements). */
 const CHECK_MIN = 1;
 const CHECK_SHARE = 0.34;
 /** Most of the pull of a drill is back after so many days (a judgement). */
@@ -64,14 +64,14 @@ interface Judged {
   readonly restDays: number;
   /** Played on each of the last days: it rests while others wait. */
   readonly isTired: boolean;
-  /** For what held: how many days it is overdue; below 0 before. */
+  /** For a held drill: days since its check was due; negative before that, and for others. */
   readonly overdueDays: number;
   readonly pull: number;
 }
 
 /**
- * Chooses drills for some minutes: a short check of what held and is due again, then those that are being learnt, by how
- * far they are from their goal and how long they rested. Three to six are open at a time, depending on the minutes; new
+ * Chooses drills for some minutes: a short check of held drills that are due, then drills being learnt, by distance from
+ * the goal and days of rest. Three to six are open at a time, depending on the minutes; new
  * ones begin in the order given. None is chosen for a third day running while others wait. The minutes add up.
  */
 export function choosePlayed(
@@ -97,9 +97,14 @@ export function choosePlayed(
   const visits = others.filter(
     (each) => !learning.includes(each) && (learning.length === 0 || each.restDays > DAYS_RUNNING),
   );
-  // What would be too long for those that are being learnt goes to those that rested longest.
+  // Minutes beyond the longest blocks go to the drills that rested longest.
   const spare = Math.max(0, left - LONGEST_MIN * learning.length);
-  const visitMin = visits.length > 0 ? Math.min(spare, LONGEST_MIN * visits.length) : 0;
+  const visitMin =
+    learning.length === 0
+      ? left
+      : visits.length > 0
+        ? Math.min(spare, LONGEST_MIN * visits.length)
+        : 0;
   return [
     ...checks.map((each) => ({ ...chosenOf(each), minutes: CHECK_MIN })),
     ...shared(learning, left - visitMin),
@@ -108,14 +113,14 @@ export function choosePlayed(
   ];
 }
 
-/** What is learnt today, of everything that does not hold yet. */
+/** Today's drills among those that do not hold yet. */
 function learnToday(judged: readonly Judged[], fits: number): readonly Judged[] {
   const all = judged.filter(({ state }) => state !== "kept");
   const byPull = (some: readonly Judged[]) => some.toSorted((a, b) => b.pull - a.pull);
   const maxOpen = Math.min(MAX_OPEN, Math.max(MIN_OPEN, fits));
   const fresh = all.filter(({ isTired }) => !isTired);
   if (all.length <= Math.min(fits, maxOpen)) {
-    // All have their turn; what held can be visited while a tired one rests.
+    // All fit. A tired one rests if there is a held one to visit instead.
     const canVisit = judged.some(({ state }) => state === "kept");
     return byPull(canVisit ? fresh : all);
   }

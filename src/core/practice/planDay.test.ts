@@ -100,6 +100,11 @@ describe("which drills are played", () => {
       expect(chosen.reduce((sum, each) => sum + each.minutes, 0)).toBe(minutes);
       expect(new Set(names(chosen)).size).toBe(chosen.length);
     }
+    const held = candidate("held", { estimate: estimate(130), days: [played(TODAY - 1, 135)] });
+    const minutesOf = (some: readonly Candidate[]) =>
+      choosePlayed(some, 23, TODAY).reduce((sum, each) => sum + each.minutes, 0);
+    expect(minutesOf([held])).toBe(23);
+    expect(minutesOf([held, { ...held, drill: "other" }])).toBe(23);
     expect(choosePlayed([], 5, TODAY)).toEqual([]);
   });
 });
