@@ -1,9 +1,9 @@
 import { readFile } from "node:fs/promises";
 import { type Page } from "@playwright/test";
 import { expect, expectNothingWider, notice, test } from "./fixtures";
+import { goTo, sitting } from "./practicePage";
 import { noteTexts } from "./seen";
 
-const sitting = (page: Page) => page.getByRole("region", { name: "Sitting" });
 const rounds = (page: Page) => page.getByRole("list", { name: "Rounds" }).getByRole("listitem");
 const judging = (page: Page) => page.getByRole("group", { name: "How did it go?" });
 
@@ -20,17 +20,6 @@ async function openPractice(page: Page): Promise<void> {
 
 const parts = (page: Page) =>
   page.getByRole("list", { name: "Parts of the sitting" }).getByRole("listitem");
-
-/** Goes on to the part of a sitting that shows a text. */
-async function goTo(page: Page, text: string | RegExp): Promise<void> {
-  await expect(async () => {
-    if (await sitting(page).getByText(text).first().isVisible()) return;
-    const before = await sitting(page).textContent();
-    await page.keyboard.press("n");
-    await expect(sitting(page)).not.toHaveText(before ?? "");
-    await expect(sitting(page).getByText(text).first()).toBeVisible({ timeout: 1000 });
-  }).toPass();
-}
 
 /** Plays a round as fast as the ladder goes, so that nobody waits. */
 async function setFast(page: Page): Promise<void> {
