@@ -51,7 +51,7 @@ interface Month {
   readonly longestRun: number;
 }
 
-/** What a song's tightest changes ask, or the moves that all players learn. */
+/** Five changes of a song at its tempo, or eight moves to 120 bpm. */
 function drillsOf(hasSong: boolean, random: () => number): readonly MonthDrill[] {
   const goalBpm = hasSong ? 90 + Math.round(60 * random()) : 120;
   return Array.from({ length: hasSong ? 5 : 8 }, (_, index) => ({

@@ -11,7 +11,7 @@ export type Law = (typeof LAWS)[number];
 export const LEVELS = ["first months", "steady", "fluent"] as const;
 export type Level = (typeof LEVELS)[number];
 
-/** A drill as a learner meets it. */
+/** A drill and the tempo that the learner works towards. */
 export interface LearntDrill {
   readonly key: string;
   /** The tempo that it shall hold at. */
@@ -90,7 +90,7 @@ export function makeLearner(
     1 / (1 + Math.exp(-(skill.now - Math.log(bpm)) / SCATTER));
 
   const gainOf = (skill: Skill, clean: number): number => {
-    // What is far too easy or far too hard teaches little.
+    // A round that is far too easy or far too hard teaches little.
     const challenge = 0.25 + 3 * clean * (1 - clean);
     const gain = RATES[level] * challenge * (skill.ceiling - skill.now);
     if (law === "spacing") {

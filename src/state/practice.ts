@@ -77,7 +77,7 @@ export interface PracticeSettings {
   readonly newCards: number;
   /** Which notes are asked, as a place in NOTE_STAGES; null for what has not been learnt yet. */
   readonly noteStage: number | null;
-  /** At most one for a song. */
+  /** A song has at most one goal. */
   readonly goals: readonly SongGoal[];
   /** Minutes to practise each week; null for no goal. */
   readonly weekMinutes: number | null;

@@ -1,6 +1,6 @@
 import { type RoundResult } from "@/core/recall";
 
-/** How hard a question for the ear is, from 0. */
+/** The hardest level of questions for the ear; the easiest is 0. */
 export const MAX_LEVEL = 2;
 /** So many right in a row go up; two missed of three go down (judgements). */
 const RIGHT_TO_RISE = 5;

@@ -43,7 +43,7 @@ export interface Question {
   readonly say: string;
   /** Places and grips that are shown, and sounds that are heard with it. */
   readonly places: readonly NeckPlace[];
-  /** What is written in the marks of the places; null where that is asked for. */
+  /** Text in the marks of the places; null where the text would give the answer away. */
   readonly label: string | null;
   readonly grip: Fretting | null;
   readonly heard: readonly QuestionSound[];
@@ -193,7 +193,7 @@ function askGrip(what: "grip" | "chord", rig: DrillRig, random: Random): Questio
 }
 
 const FIFTH = 7;
-/** What is told apart by ear, in half steps over the lowest note; the easiest two first. */
+/** Voicings to tell apart by ear, in semitones over the lowest note; the easiest two first. */
 const VOICINGS = [
   ["Fifth", [0, 7]],
   ["Octave", [0, 12]],

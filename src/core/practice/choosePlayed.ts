@@ -2,7 +2,7 @@ import { SPARE_SHARE } from "@/core/drill";
 import { memoryAfter } from "@/core/recall";
 import { type Estimate } from "./estimate";
 
-/** How a drill went on one day. */
+/** The rounds of a drill on one day, counted. */
 export interface PracticeDay {
   /** Days since 1970, by the local calendar. */
   readonly day: number;
@@ -44,7 +44,7 @@ const DAYS_SHARE = DAYS_RUNNING / (DAYS_RUNNING + 1);
 /** A block is about so long, in minutes (a judgement). */
 const BLOCK_MIN = 2;
 /** Longer blocks tire (a judgement), in minutes. */
-const LONGEST_MIN = 4;
+export const LONGEST_MIN = 4;
 /** Checking a held drill takes a minute; all checks together at most this share of the time (judgements). */
 const CHECK_MIN = 1;
 const CHECK_SHARE = 0.34;

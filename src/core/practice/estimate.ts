@@ -8,7 +8,7 @@ export interface TimedRound {
   readonly result: RoundResult;
 }
 
-/** What a player can do with a drill. */
+/** The tempo that a player holds a drill at. */
 export interface Estimate {
   /** The tempo at which eight of ten rounds come clean. */
   readonly heldBpm: number;
@@ -85,7 +85,7 @@ export function estimateOf({ mean, variance }: Belief): Estimate {
   };
 }
 
-/** What the rounds of a drill, in their order, say at a time; null without any. */
+/** The estimate from the rounds of a drill, oldest first, at a time; null without rounds. */
 export function estimateAfter(rounds: readonly TimedRound[], nowMs: number): Estimate | null {
   const [first] = rounds;
   if (!first) return null;

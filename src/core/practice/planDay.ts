@@ -1,6 +1,12 @@
 import { type Drill, type PlayedDrill } from "@/core/drill";
 import { type RoundResult } from "@/core/recall";
-import { choosePlayed, type Candidate, type Chosen, type PracticeDay } from "./choosePlayed";
+import {
+  choosePlayed,
+  LONGEST_MIN,
+  type Candidate,
+  type Chosen,
+  type PracticeDay,
+} from "./choosePlayed";
 import { type Estimate } from "./estimate";
 
 /** How long a sitting may be, in minutes. */
@@ -21,9 +27,9 @@ export const WHYS = [
 ] as const;
 export type Why = (typeof WHYS)[number];
 
-/** What shows that a drill is needed. */
+/** The figures behind the choice of a drill. */
 export type Evidence =
-  /** The tempo that it holds at, and the one that is asked for. */
+  /** The held tempo and the goal. */
   | { readonly kind: "tempo"; readonly heldBpm: number; readonly goalBpm: number }
   | {
       readonly kind: "missed";
@@ -82,20 +88,20 @@ const WARM_UPS = [
   "sound:muted-to-open",
 ];
 const WARM_UP_MIN: Readonly<Record<SittingMinutes, number>> = { 5: 1, 10: 1, 20: 2, 40: 3 };
-/** What notes and the ear get of the time that is left; the rest is played (judgements). */
+/** Shares of the remaining time for notes and for the ear; the rest is played (judgements). */
 const [CARDS_SHARE, EAR_SHARE] = [0.22, 0.12];
-/** Of what is played, the song's part until all of it holds, and afterwards (judgements). */
+/** The song's share of the played time until all of it holds, and afterwards (judgements). */
 const [SONG_SHARE, HELD_SONG_SHARE] = [0.75, 0.3];
-/** The song's part in the last days before its goal. */
+/** The song's share of the played time in the last days before its goal. */
 const URGENT_SHARE = 1;
 const URGENT_DAYS = 10;
 /** A short sitting has its ear drill after so many days without one. */
 const EAR_EVERY_DAYS = 3;
 
 /**
- * What to do on a day: warm-up first, then what the song needs, what else is being learnt, notes that are due, and the
- * ear, with breaks. It follows from the log up to the day before, so that it stays the same all day. The minutes add up to
- * those of the sitting, breaks included.
+ * The plan of a day: a warm-up, the song's changes, other drills being learnt, notes that are due, and the ear, with
+ * breaks. It follows from the log up to the day before, so that it stays the same all day. The minutes add up to those of
+ * the sitting, breaks included.
  */
 export function planDay(input: DayInput): readonly PlannedBlock[] {
   const { minutes } = input;
@@ -145,7 +151,11 @@ function playedBlocks(
   const isUrgent =
     songBy !== null && songBy >= today && songBy - today <= URGENT_DAYS && !isSongHeld;
   const share = isUrgent ? URGENT_SHARE : isSongHeld ? HELD_SONG_SHARE : SONG_SHARE;
-  const songMin = ofSong.length === 0 ? 0 : Math.max(1, Math.round(share * minutes));
+  // One change that is left does not take all of the song's time.
+  const left = ofSong.filter(({ estimate, goalBpm }) => (estimate?.heldBpm ?? 0) < goalBpm).length;
+  const most = LONGEST_MIN * Math.max(1, left);
+  const songMin =
+    ofSong.length === 0 ? 0 : Math.min(most, Math.max(1, Math.round(share * minutes)));
   const song = choosePlayed(ofSong, Math.min(songMin, minutes), today);
   const others = choosePlayed(candidates(moves), minutes - songMin, today);
   return [

@@ -31,7 +31,7 @@ const SittingView = onDemand("The sitting", async () =>
   fetchSitting().then((part) => part.SittingView),
 );
 
-/** The notes asked follow from what is known. */
+/** The choice of notes that grows by itself. */
 const GROWS = -1;
 
 /** What to do today, and everything to do it with. */

@@ -72,7 +72,10 @@ export function readLog(connection: Database, filter: LogFilter, skip = 0): LogV
     goalBpm: goalOf(connection, filter.drill),
     drills: drills.slice(0, MAX_DRILLS).map((drill) => named(connection, drill)),
     hardest: drills
-      .filter(({ kind, rounds }) => (kind === "move" || kind === "song") && rounds >= FEWEST_ROUNDS)
+      .filter(
+        ({ kind, rounds, missed }) =>
+          (kind === "move" || kind === "song") && rounds >= FEWEST_ROUNDS && missed > 0,
+      )
       .toSorted((a, b) => b.missed / b.rounds - a.missed / a.rounds || b.rounds - a.rounds)
       .slice(0, MAX_HARDEST)
       .map((drill) => named(connection, drill)),

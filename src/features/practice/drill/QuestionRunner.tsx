@@ -260,7 +260,7 @@ export function QuestionRunner(props: QuestionRunnerProps) {
   );
 }
 
-/** What stands in the mark of a place whose note is asked: a question mark, then the answer. */
+/** The text in the mark whose note is asked: a question mark, then the answer. */
 function labelOf(
   { what, expected }: Question,
   isAnswered: boolean,

@@ -10,7 +10,7 @@ export function verdictText({ result, tookMs, cents }: Verdict): string {
   return result === "rough" ? `Right, but it took ${seconds}.` : "Not this time.";
 }
 
-/** What is right: said after a wrong answer, and to confirm a right one. */
+/** The right answer in words: shown after every answer. */
 export function rightAnswerText(
   { expected }: Question,
   note: (midi: Midi) => string,

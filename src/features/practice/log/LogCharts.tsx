@@ -131,7 +131,7 @@ export function LogCharts({ view, drill }: LogChartsProps) {
   );
 }
 
-/** What the drill held at with its band of eight in ten, and the tempo that it leads to. */
+/** Lines for the held tempo with its 80% band, and for the goal. */
 function estimateLines(spans: readonly LogSpan[], goalBpm: number | null) {
   const line = (label: string, values: readonly (number | null)[], name: string) => ({
     label,

@@ -43,7 +43,7 @@ export const STEP_WORDS: Readonly<Record<Step, string>> = {
   whole: "The whole",
 };
 
-/** What shows that a drill is needed: "missed 2 of 5 on Tuesday". */
+/** The reason for a drill: "missed 2 of 5 on Tuesday". */
 export function evidenceText(evidence: Evidence, today: number): string {
   switch (evidence.kind) {
     case "tempo":

@@ -25,7 +25,7 @@ const DEFAULT_DAYS = 28;
 const MS_A_DAY = 86_400_000;
 const [MIN_BPM, MAX_BPM] = [30, 300];
 
-/** What the player works towards: a song at a tempo by a day, and minutes a week. */
+/** The player's goals: a song at a tempo by a day, and minutes a week. */
 export function Goals(props: GoalsProps) {
   const { song, songBpm, heldBpm, goals, onGoals, weekMinutes, weekS, onWeekMinutes, today } =
     props;

@@ -19,7 +19,7 @@ export interface KeptDrill {
 export interface KeptPlan {
   /** Days since 1970, by the local calendar. */
   readonly day: number;
-  /** What it was made for: minutes, tuning, song. Another choice is another plan. */
+  /** The minutes, song, goal and tuning that it was made for. Another choice is another plan. */
   readonly made: string;
   readonly blocks: readonly PlannedBlock[];
   /** Changed by hand. */

@@ -37,7 +37,7 @@ const block = lazy((value: unknown) =>
 const blocks = array(block).min(1).max(MAX_BLOCKS).required();
 const pitches = array(number().required()).required();
 
-/** What the plan of a day must be that a browser kept. */
+/** Schema of the plan that a browser keeps. */
 export const planSchema = object({
   day: number().integer().required(),
   made: string().required(),
@@ -62,7 +62,7 @@ export const planSchema = object({
   ).required(),
 });
 
-/** What a sitting must be that a browser kept. */
+/** Schema of the sitting that a browser keeps. */
 export const sittingSchema = object({
   blocks,
   at: number().integer().min(0).required(),

@@ -8,7 +8,7 @@ import { keepPlan, readKeptPlan, type KeptPlan } from "./keptPlan";
 interface DayPlanInput {
   /** Days since 1970. */
   readonly today: number;
-  /** What the plan is made for: minutes, tuning, song. */
+  /** The minutes, song, goal and tuning that the plan is made for. */
   readonly made: string;
   /** The plan that follows from the log; null while something it needs is still being worked out. */
   readonly planned: readonly PlannedBlock[] | null;
