@@ -12,7 +12,7 @@ import { makeTenonCoach } from "./month/tenonCoach";
 /**
  * Simulated players practise with Tenon's planner and with three plain plans: days until everything asked for holds, what
  * still holds 30 and 90 days later, how many drills a week, and the longest run of days with one drill. With a number
- * of players per group; with `--table`, one player's month day by day.
+ * of players per group. One player's month, day by day, is printed by pageMonth.
  */
 const PLANS = ["tenon", ...PLAIN_PLANS] as const;
 type PlanName = (typeof PLANS)[number];

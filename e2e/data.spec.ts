@@ -36,8 +36,10 @@ test("a whole copy is taken away, and an earlier one put back", async ({ page },
     expect(statSync(join(folder, "tenon.sqlite")).mode & 0o077).toBe(0);
     // The copy that was made when the server started is from before.
     await page.getByRole("button", { name: "Restore", exact: true }).click();
+    // The page loads itself again when the copy is in place.
+    const reloaded = page.waitForEvent("load");
     await page.getByRole("button", { name: "Yes, restore it" }).click();
-    await page.waitForLoadState("networkidle");
+    await reloaded;
     await page.getByRole("link", { name: "You" }).click();
     await expect(page.getByLabel("A4, Hz")).toHaveValue("440");
     expect(readdirSync(folder).some((name) => name.includes(".aside-"))).toBe(true);

@@ -15,6 +15,7 @@
 // npm run bench -- formats: a song of 200 bars to each format, and 5 MB of MusicXML in.
 // npm run bench -- fuzz: 10,000 damaged files over all readers: what fails, how long, how much memory.
 // npm run bench -- month: simulated players under the practice planner and three plain plans; with a number, so many a group.
+// npm run bench -- pageMonth: a month of sittings through the real page, day by day, with fast clocks; the log recomputed.
 // npm run bench -- clocks: date-dependent tests under awkward dates and zones; --all runs every journey.
 // npm run bench -- load: pages during a backup, 50 clients, 20,000 requests, 1 GB in pieces; with a name, that part alone.
 // npm run bench -- durability: tries to make Tenon lose data; with kills, dropped, writers, disk, damage, pages or restored, that part alone.
@@ -23,7 +24,7 @@ import { bin, must, ROOT, run } from "./lib/run.mjs";
 import { ensureBuilt, ensureChromium, ensureInstalled } from "./lib/setup.mjs";
 
 const BUNDLED = ["voicing", "search", "tuner", "fit", "place", "tempo", "route", "largeFiles"];
-const BROWSER = ["paint", "page", "song", "longChart", "clocks", "windows"];
+const BROWSER = ["paint", "page", "song", "longChart", "clocks", "windows", "pageMonth"];
 const SERVER = ["durability", "practice", "load"];
 const PLAIN = ["formats", "fuzz", "month"];
 const name = process.argv[2] ?? "voicing";
