@@ -12,15 +12,17 @@ import {
   type TuningArgument,
 } from "./arguments";
 import { chordArguments, toChords, toWeights, checkMinNotes } from "./chords";
-import { type Chord } from "@/core/chart";
+import { riffChord, type Chord } from "@/core/chart";
 import { NO_GRIP_LIMITS, type GripLimits } from "@/core/gripSearch";
 import { type Finger } from "@/core/hand";
 import { DEFAULT_LEVEL, LEVELS, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import {
+  frettingsOfNotes,
   GOALS,
   planRoutes,
   ROUTE_RECIPES,
+  slurOf,
   struckInQuarters,
   timeRoute,
   type RoutePin,
@@ -34,6 +36,7 @@ import {
   playedChords,
   quartersPerBeat,
   readChart,
+  type ChartNote,
 } from "@/core/song";
 import { MAX_STRINGS } from "@/core/tuning";
 
@@ -104,7 +107,12 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
   const song = toSong(args);
   if (!song.ok) return song;
   const said = { ...args, chords: song.value.chords };
-  const chords = toChords({ ...said, minNotes: requested.minNotes ?? args.minNotes }, MAX_STOPS);
+  const isRiffAlone = song.value.riff.length > 0 && song.value.riff.length === song.value.count;
+  const named = isRiffAlone
+    ? success([])
+    : toChords({ ...said, minNotes: requested.minNotes ?? args.minNotes }, MAX_STOPS);
+  if (!named.ok) return named;
+  const chords = withRiff(named.value, song.value.riff);
   if (!chords.ok) return chords;
   const strings = neck.value.midi.length;
   for (const [field, notes] of [
@@ -135,6 +143,15 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
     pins: pins.value,
     forbidden: forbidden.value,
     limits: limits.value,
+    riff: song.value.riff.map(({ index, notes }) => ({
+      index,
+      frettings: frettingsOfNotes(notes, neck.value, {
+        frets: limits.value.frets,
+        rootStrings: limits.value.rootStrings,
+        openStrings: requested.openStrings ?? "any",
+      }),
+      slur: slurOf(notes),
+    })),
   });
   if (!planned.ok) return planned;
   const constants = TIMING[args.level ?? DEFAULT_LEVEL];
@@ -146,8 +163,29 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
 interface Song {
   /** As `chords` takes them. */
   readonly chords: unknown;
+  /** The notes that are played, by their place among all that is played. */
+  readonly riff: readonly RiffNotes[];
+  /** Chords and notes together. */
+  readonly count: number;
   /** Null where each lasts a bar. */
   readonly time: RouteTime | null;
+}
+
+interface RiffNotes {
+  readonly index: number;
+  readonly name: string;
+  readonly notes: readonly ChartNote[];
+}
+
+/** Chords with the notes of a riff between them, each at its place. */
+function withRiff(chords: readonly Chord[], riff: readonly RiffNotes[]): Result<readonly Chord[]> {
+  const count = chords.length + riff.length;
+  if (count > MAX_STOPS) {
+    return failure("chart", `${count} chords and notes: at most ${MAX_STOPS} are planned`);
+  }
+  const all = [...chords];
+  for (const { index, name } of riff) all.splice(index, 0, riffChord(name));
+  return success(all);
 }
 
 /** The chords of a chart with their times, or chords that last a bar each. */
@@ -155,14 +193,17 @@ function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefine
   if (chart === undefined) {
     return chords === undefined
       ? failure("chords", "write chords, like 'D5 F5 C5', or a chart")
-      : success({ chords, time: null });
+      : success({ chords, riff: [], count: 0, time: null });
   }
   if (chords !== undefined) return failure("chart", "chart and chords: say one of them");
   const read = readChart(chart);
   const played = playedChords(read);
-  if (played.length === 0) return failure("chart", "no chord in it; write some, like | D5 | F5 |");
+  if (played.length === 0)
+    return failure("chart", "no chord or note in it; write some, like | D5 | F5 | or | 6:3 6:5 |");
   return success({
-    chords: played.map(({ name }) => name),
+    chords: played.flatMap(({ name, notes }) => (notes ? [] : [name])),
+    count: played.length,
+    riff: played.flatMap(({ name, notes }, index) => (notes ? [{ index, name, notes }] : [])),
     time: {
       gaps: changeGaps(played),
       tempoBpm: read.tempoBpm ?? DEFAULT_TEMPO_BPM,

@@ -1,8 +1,9 @@
 import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { success } from "@/core/result";
+import { pitchText } from "@/core/pitch";
 import { problemText } from "@/cli/text";
-import { readChart, type ChartSection } from "@/core/song";
+import { readChart, type ChartNote, type ChartSection } from "@/core/song";
 
 export const chartCommand = defineCommand({
   name: "chart",
@@ -13,6 +14,7 @@ export const chartCommand = defineCommand({
     const {
       chordPlaces: _chords,
       keyPlaces: _keys,
+      notePlaces: _notes,
       tuningMidi: _tuning,
       sections,
       ...told
@@ -23,18 +25,33 @@ export const chartCommand = defineCommand({
     [
       ...(title === null ? [] : [title]),
       ...sections.map(({ name, bars }) => {
-        const written = bars.map(({ chords }) => chords.map((chord) => chord.name).join(" "));
+        const written = bars.map(({ chords, notes }) =>
+          [...chords, ...notes]
+            .toSorted((a, b) => a.startBeat - b.startBeat)
+            .map((each) => ("name" in each ? each.name : noteText(each)))
+            .join(" "),
+        );
         return `${name.padEnd(12)} | ${written.join(" | ")} |`;
       }),
       ...problems.map(problemText),
     ].join("\n"),
 });
 
+/** A note; a pitch and a texture only where they are said. */
+function plainNote({ place: _place, midi, texture, ...note }: ChartNote) {
+  return { ...note, ...(midi !== null && { midi }), ...(texture !== null && { texture }) };
+}
+
+function noteText({ string, fret, midi }: ReturnType<typeof plainNote>): string {
+  return string === null ? `@${pitchText(midi ?? 0)}` : `${string}:${fret}`;
+}
+
 /** A section without where it stands in the text. */
 function withoutPlaces({ name, bars }: ChartSection) {
-  const plain = bars.map(({ line: _line, quarterBpm: _quarterBpm, chords, ...bar }) => ({
+  const plain = bars.map(({ line: _line, quarterBpm: _quarterBpm, chords, notes, ...bar }) => ({
     ...bar,
     chords: chords.map(({ place: _place, ...chord }) => chord),
+    notes: notes.map(plainNote),
   }));
   return { name, bars: plain };
 }

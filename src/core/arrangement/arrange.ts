@@ -1,11 +1,15 @@
-import { powerChordOf, parseChord, readChord, type Chord } from "@/core/chart";
+import { powerChordOf, parseChord, readChord, riffChord, type Chord } from "@/core/chart";
 import {
   DEFAULT_TEMPO_BPM,
   quartersPerBeat,
   needsGrip,
+  noteStrike,
   strikesAs,
+  struckNotes,
   type Chart,
+  type ChartBar,
   type ChartChord,
+  type ChartNote,
   type Strike,
   type TextPlace,
 } from "@/core/song";
@@ -14,7 +18,7 @@ import { marksAt } from "./marks";
 import { sectionKeys } from "./sectionKeys";
 import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";
 
-/** A chord as it is played, with all that is known of it before there is a grip; times in quarters. */
+/** A chord, or notes of a riff struck together, as they are played, with all that is known of it before there is a grip; times in quarters. */
 export interface ArrangedChord {
   /** The name to display: the chart's own, or the power chord's if all chords are reduced to power chords. */
   readonly name: string;
@@ -23,12 +27,14 @@ export interface ArrangedChord {
   readonly reducedTo: string;
   /** What the chord that is played lacks; empty where it is played whole. */
   readonly leftOut: readonly string[];
-  /** What is looked for on the neck. */
+  /** What is looked for on the neck; of no meaning where notes are played. */
   readonly chord: Chord;
+  /** The notes of a riff that are struck together here; null for a chord. */
+  readonly notes: readonly ChartNote[] | null;
   readonly limits: PlayLimits;
   /** What the player decided about it. */
   readonly marks: readonly Mark[];
-  /** From 0: the section, its bar in it, and the chord in that bar. */
+  /** From 0: the section, its bar in it, and the chord in that bar; notes come after its chords. */
   readonly section: number;
   readonly bar: number;
   readonly inBar: number;
@@ -82,7 +88,7 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
   const songQuarterBpm = songBpm * songBeat;
   const bars: ArrangedBar[] = [];
   let barStart = 0;
-  const spans: Omit<ArrangedChord, "untilNext" | "strikes">[] = [];
+  const spans: Span[] = [];
   for (const [section, index] of chart.order) {
     const bar = chart.sections[section]?.bars[index];
     if (!bar) continue;
@@ -91,28 +97,32 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
     bars.push({ section, bar: index, start: barStart, beats, meter, line, tempoShare });
     const key = keys[section] ?? "";
     const limits = settings.sectionLimits[key] ?? settings.limits;
-    for (const [inBar, written] of bar.chords.entries()) {
+    const place = { section, bar: index, playedBar: bars.length - 1 };
+    const chords = bar.chords.flatMap((written, inBar): readonly Span[] => {
       const chord = chordOf(written, settings, limits);
-      if (!chord) continue;
+      if (!chord) return [];
       const marks = marksAt(settings.marks, written.name, key, index, inBar);
-      spans.push({
-        name: settings.allAsPowerChords ? chord.name : written.name,
-        writtenName: written.name,
-        reducedTo: written.reducedTo ?? written.name,
-        leftOut: chord.tones.kind === "voicing" ? written.leftOut : [],
-        chord: thinChord(chord, marks, help),
-        limits,
-        marks,
-        section,
-        bar: index,
-        inBar,
-        playedBar: bars.length - 1,
-        start: barStart + written.startBeat,
-        beats: written.beats,
-        texture: written.texture,
-        place: written.place,
-      });
-    }
+      return [
+        {
+          ...place,
+          name: settings.allAsPowerChords ? chord.name : written.name,
+          writtenName: written.name,
+          reducedTo: written.reducedTo ?? written.name,
+          leftOut: chord.tones.kind === "voicing" ? written.leftOut : [],
+          chord: thinChord(chord, marks, help),
+          notes: null,
+          limits,
+          marks,
+          inBar,
+          start: barStart + written.startBeat,
+          beats: written.beats,
+          texture: written.texture,
+          place: written.place,
+        },
+      ];
+    });
+    const riff = riffSpans(bar, barStart, { ...place, limits });
+    spans.push(...[...chords, ...riff].toSorted((a, b) => a.start - b.start));
     barStart += beats;
   }
   return {
@@ -126,6 +136,31 @@ export function arrange(chart: Chart, settings: SongSettings, help: Help = "full
     length: barStart,
     isCut: spans.length > MAX_SONG_CHORDS,
   };
+}
+
+/** An arranged chord before the next one is known. */
+type Span = Omit<ArrangedChord, "untilNext" | "strikes">;
+
+function riffSpans(
+  bar: ChartBar,
+  barStart: number,
+  place: Pick<ArrangedChord, "section" | "bar" | "playedBar" | "limits">,
+): readonly Span[] {
+  return struckNotes(bar).map(({ notes, name, startBeat, beats }, at) => ({
+    ...place,
+    name,
+    writtenName: name,
+    reducedTo: name,
+    leftOut: [],
+    chord: riffChord(name),
+    notes,
+    marks: [],
+    inBar: bar.chords.length + at,
+    start: barStart + startBeat,
+    beats,
+    texture: notes[0].texture,
+    place: notes[0].place,
+  }));
 }
 
 /** The chord as the player wants such chords: whole, or as its power chord. */
@@ -142,18 +177,19 @@ function chordOf(
 }
 
 function finish(
-  span: Omit<ArrangedChord, "untilNext" | "strikes">,
+  span: Span,
   nextStart: number | undefined,
   bars: readonly ArrangedBar[],
 ): ArrangedChord {
   const { start, beats, playedBar, marks } = span;
   const bar = bars[playedBar];
   const sounding = Math.max(0, Math.min(beats, (nextStart ?? Infinity) - start));
-  const strikes = strikesAs(span.texture, {
+  const struck = {
     meter: bar?.meter ?? "4/4",
     startBeat: start - (bar?.start ?? 0),
     beats: sounding,
-  });
+  };
+  const strikes = span.notes ? noteStrike(span.notes, struck) : strikesAs(span.texture, struck);
   return {
     ...span,
     beats: sounding,

@@ -5,7 +5,9 @@ import { makeEffortBook, rankFingers, type Finger, type Fingering } from "@/core
 import { type Neck } from "@/core/neck";
 import {
   costOfChangeOn,
+  frettingsOfNotes,
   planRoutes,
+  slurOf,
   steadyFingers,
   type ChordTerms,
   type GripRoute,
@@ -97,7 +99,8 @@ function steady(
   return steadyFingers(
     route,
     arranged.map(({ name, section }) => `${name} ${section}`),
-    (at) => fixed.has(at),
+    // The fingers of notes follow from the notes around them.
+    (at) => fixed.has(at) || arranged[at]?.notes !== null,
     memo?.costOfChange ?? costOfChangeOn(neck),
   );
 }
@@ -112,7 +115,7 @@ function withoutLowNotes(
     const own = request.pins?.find((pin) => pin.index === index);
     const chord = arranged[index];
     const left =
-      !own && chord?.limits.withoutLowest
+      !own && chord?.limits.withoutLowest && !chord.notes
         ? withoutLowNote(request.neck, fretting, chord.chord)
         : null;
     return own ?? { index, fretting: left ?? fretting, isChanged: left !== null };
@@ -147,6 +150,13 @@ function routeRequest(
     nearby: recipe.nearby,
     recipe: recipe.keeps,
     distinct: max > 1,
+    riff: chords.flatMap((chord, index) => {
+      const { notes } = chord;
+      const limits = playedLimits(chord, recipe);
+      return notes
+        ? [{ index, frettings: frettingsOfNotes(notes, neck, limits), slur: slurOf(notes) }]
+        : [];
+    }),
     pins: chords.flatMap((chord, index) => {
       const pin = pinOf(chord, neck, player);
       return pin ? [{ index, ...pin }] : [];
@@ -191,6 +201,11 @@ function isOnNeck(fretting: Fretting, { midi, frets }: Neck): boolean {
 /** Whether a chord has a grip under its limits, beside those that are forbidden, or one that is pinned. */
 export function hasGrip(request: SongRequest, recipe: Recipe, chord: ArrangedChord): boolean {
   const { neck, player, book } = request;
+  if (chord.notes) {
+    return frettingsOfNotes(chord.notes, neck, playedLimits(chord, recipe)).some(
+      ({ fretting }) => rankFingers(neck, fretting, player).length > 0,
+    );
+  }
   if (pinOf(chord, neck, player)) return true;
   const { weights, limits } = termsOf(chord.limits, recipe);
   const forbidden = forbiddenFor(chord, neck);
@@ -203,7 +218,7 @@ export function hasGrip(request: SongRequest, recipe: Recipe, chord: ArrangedCho
 export function gripsOf(request: SongRequest, index: number, max: number): readonly Fingering[] {
   const { arrangement, neck, player, book } = request;
   const chord = arrangement.chords[index];
-  if (!chord) return [];
+  if (!chord || chord.notes) return [];
   const recipe = recipeOf("usual", request);
   const { weights, limits } = termsOf(chord.limits, recipe);
   const frettings = makeGripSearch(neck, player, weights, book, limits)
@@ -233,6 +248,13 @@ function termsOf(limits: PlayLimits, recipe: Recipe): ChordTerms {
     ringing: DEFAULT_WEIGHTS.ringing + (recipe.weights.ringing ?? 0) + wanted,
   };
   return { weights, limits: narrower(gripLimitsOf(limits), recipe.limits) };
+}
+
+/** The limits of notes whose strings Tenon picks: the player's, and the recipe's beside them. */
+function playedLimits({ limits }: ArrangedChord, recipe: Recipe): PlayLimits {
+  const { frets, rootStrings } = narrower(gripLimitsOf(limits), recipe.limits);
+  const isClosed = recipe.keeps === "closed" || recipe.limits.openStrings === "none";
+  return { ...limits, frets, rootStrings, openStrings: isClosed ? "none" : limits.openStrings };
 }
 
 /** Both limits at once; where the recipe's leaves nothing of the player's, the player's alone. */

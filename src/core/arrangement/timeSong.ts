@@ -82,7 +82,8 @@ export function timeSong(
   const grips = played.map((index, at) => {
     const chord = chords[index];
     const stop = timed.stops[at];
-    return chord && stop ? gripPoints(neck, player, chord, stop.fingering) : 0;
+    if (!chord || !stop) return 0;
+    return chord.notes ? stop.cost : gripPoints(neck, player, chord, stop.fingering);
   });
   return {
     ...timed,

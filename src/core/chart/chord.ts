@@ -30,6 +30,11 @@ export type ChordTones =
       readonly minNotes: number;
     };
 
+/** Stands among chords where notes of a riff are played: its name is theirs, its tones are of no meaning. */
+export function riffChord(name: string): Chord {
+  return { name, root: { letter: "C", accidental: 0 }, tones: { kind: "voicing", voicing: [0] } };
+}
+
 /** The chord of a root and a voicing, named by what sounds. */
 export function chordOf(root: Note, { voicing, minNotes }: ChordForm): Chord {
   const lowest = 48 + pitchClassOf(root);

@@ -1,4 +1,4 @@
-export { type Chord, type ChordTones, chordOf, hasItsBass } from "./chord";
+export { type Chord, type ChordTones, chordOf, hasItsBass, riffChord } from "./chord";
 export { fifthOf, powerChordOf, powerChordSuffix } from "./powerChord";
 export { findQuality, QUALITIES, type Quality } from "./qualities";
 export { type ChordParts } from "./parts";

@@ -1,5 +1,5 @@
 import { positionOf, type HandPosition } from "@/core/hand";
-import { makeChangeCost } from "@/core/motion";
+import { makeChangeCost, noteChangeCost } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { type CostOfChange } from "@/core/route";
 import { type GripStop } from "./stops";
@@ -16,5 +16,10 @@ export function costOfChangeOn(neck: Neck): CostOfChange<GripStop> {
     if (found) positions.set(stop, found);
     return found;
   };
-  return (from, hand, to) => cost(from.fingering, hand && positionIn(hand), to.fingering);
+  return (from, hand, to) => {
+    const at = hand && positionIn(hand);
+    return from.riff && to.riff
+      ? noteChangeCost(at, positionIn(to), from.fingering, to.fingering, to.riff.slur)
+      : cost(from.fingering, at, to.fingering);
+  };
 }

@@ -8,6 +8,9 @@ export function impossible(request: RouteRequest, index: number): Result<never> 
   const { neck, player, chords, forbidden = [] } = request;
   const chord = chords[index];
   const name = chord?.name ?? "";
+  if (request.riff?.some((place) => place.index === index)) {
+    return failure("chords", `no string of this neck plays the notes at ${index}`);
+  }
   const { weights, limits } = termsAt(request, index);
   const without = (dropped: Partial<GripLimits>) =>
     chord &&

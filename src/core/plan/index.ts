@@ -7,10 +7,12 @@ export {
   type ChordTerms,
   type Goal,
   type NearbyGrips,
+  type RiffPlace,
   type RoutePin,
   type RouteRecipe,
   type RouteRequest,
 } from "./request";
+export { frettingsOfNotes, slurOf } from "./riffPlaces";
 export { routeThrough } from "./routeThrough";
 export { steadyFingers } from "./steadyFingers";
 export { type GripStop } from "./stops";

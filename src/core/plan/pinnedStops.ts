@@ -2,13 +2,13 @@ import { type Chord } from "@/core/chart";
 import { requestOf } from "@/core/chordGrips";
 import { compareFrettings, soundingMidi, type Fretting } from "@/core/fretting";
 import { soundCost, weighGrip, type WeighedFretting } from "@/core/gripSearch";
-import { rankFingers } from "@/core/hand";
+import { positionOf, rankFingers } from "@/core/hand";
 import { preferencePoints } from "@/core/preference";
 import { failure, success, type Result } from "@/core/result";
-import { termsAt, type RouteRequest } from "./request";
+import { termsAt, type RiffPlace, type RouteRequest } from "./request";
 import { type GripStop, type StopFinder } from "./stops";
 
-/** The fixed stops, by place; a pin may break any limit, but the hand must be able to hold it. */
+/** The fixed stops, by place: pins, which may break any limit but must be held by the hand, and notes of riffs. */
 export function pinnedStops(
   request: RouteRequest,
   finderAt: (index: number) => StopFinder,
@@ -35,7 +35,35 @@ export function pinnedStops(
     if (ways.length === 0) return failure(`${field}.fingers`, "the grip is not held that way");
     stops.set(index, ways);
   }
+  // The same notes share one list, so that changes between them are priced once.
+  const known = new Map<string, readonly GripStop[]>();
+  for (const { index, frettings, slur } of request.riff ?? []) {
+    const key = JSON.stringify([frettings, slur]);
+    const found = known.get(key) ?? riffStops(request, { frettings, slur });
+    known.set(key, found);
+    stops.set(index, found);
+  }
   return success(stops);
+}
+
+/** Share of the effort of holding a note that counts in a riff, where the hand's way counts most (a judgement). */
+const RIFF_EASE = 0.15;
+
+/** Every way to finger the notes of a riff at one place; empty where no hand reaches them. */
+function riffStops(
+  { neck, player }: RouteRequest,
+  place: Omit<RiffPlace, "index">,
+): readonly GripStop[] {
+  return place.frettings.flatMap(({ fretting, points }) =>
+    rankFingers(neck, fretting, player).map((fingering): GripStop => ({
+      fingering,
+      preference: 0,
+      cost: RIFF_EASE * fingering.effort + points,
+      place: fretting.join(),
+      position: positionOf(neck, fingering)?.mm ?? null,
+      riff: { slur: place.slur },
+    })),
+  );
 }
 
 function weigh(

@@ -3,6 +3,7 @@ import { type Fretting } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import { NO_GRIP_LIMITS, type GripLimits, type GripSearch, type Weights } from "@/core/gripSearch";
 import { type EffortBook, type Finger } from "@/core/hand";
+import { type Slur } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { type RouteMemo } from "./memo";
 
@@ -21,6 +22,15 @@ export interface RoutePin {
   readonly fretting: Fretting;
   /** By string, thickest first; any of its fingerings without. */
   readonly fingers?: readonly (Finger | 0)[] | undefined;
+}
+
+/** Notes of a riff that are struck together: every fretting that plays them, and how they are reached. */
+export interface RiffPlace {
+  /** The place among the chords, from 0. */
+  readonly index: number;
+  /** With what each costs beside its fingers, in effort points. */
+  readonly frettings: readonly { readonly fretting: Fretting; readonly points: number }[];
+  readonly slur: Slur | null;
 }
 
 /** What grips are chosen by where it is not the same for every chord. */
@@ -53,6 +63,8 @@ export interface RouteRequest {
   /** Whether each route must differ from those before it in place, strings or open strings at a third of its stops. */
   readonly distinct?: boolean;
   readonly pins?: readonly RoutePin[];
+  /** Places at which notes are played instead of the chord given there. */
+  readonly riff?: readonly RiffPlace[];
   readonly forbidden?: readonly Omit<RoutePin, "fingers">[];
   readonly limits?: GripLimits;
   /** By chord: what holds for it instead of the weights and limits of all. */

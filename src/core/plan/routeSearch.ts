@@ -87,8 +87,8 @@ function makeRecipe(
   request: RouteRequest,
   compare: CompareRoutes,
 ): Result<(search: RouteSearch<GripStop>) => RouteSearch<GripStop>> {
-  const { recipe = "usual", chords, pins = [] } = request;
-  const pinned = new Set(pins.map(({ index }) => index));
+  const { recipe = "usual", chords, pins = [], riff = [] } = request;
+  const pinned = new Set([...pins, ...riff].map(({ index }) => index));
   const coupled = (keyOfChord: (chord: Chord) => string, keyOf: Coupling<GripStop>["keyOf"]) => {
     const groups = chords.map((chord, index) => (pinned.has(index) ? null : keyOfChord(chord)));
     return success(

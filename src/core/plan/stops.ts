@@ -1,6 +1,7 @@
 import { type Chord } from "@/core/chart";
 import { type GripSearch, type WeighedFretting, type Weights } from "@/core/gripSearch";
 import { positionOf, rankFingers, type Fingering, type Player } from "@/core/hand";
+import { type Slur } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { type Stop } from "@/core/route";
 
@@ -9,6 +10,8 @@ export interface GripStop extends Stop {
   readonly fingering: Fingering;
   /** Effort points that players' preference adds. */
   readonly preference: number;
+  /** Where notes of a riff are played: how they are reached without the pick, if they are. */
+  readonly riff?: { readonly slur: Slur | null };
 }
 
 /** The stops of one chord that cost so much or less; all of them, whatever their fingers. */

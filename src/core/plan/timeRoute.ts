@@ -2,6 +2,8 @@ import { positionOf, type HandPosition } from "@/core/hand";
 import {
   changeBetween,
   neededMs,
+  NOTE_TIME_SHARE,
+  noteChangeBetween,
   possibleMs,
   type HandChange,
   type TimingConstants,
@@ -65,11 +67,15 @@ export function timeRoute(
 ): TimedRoute {
   let hand: HandPosition | null = null;
   const changes: TimedChange[] = [];
-  for (const [at, { fingering }] of stops.entries()) {
+  for (const [at, { fingering, riff }] of stops.entries()) {
     const before = stops[at - 1];
     if (before) {
-      const change = changeBetween(neck, before.fingering, hand, fingering);
-      changes.push(timeChange(change, time.gaps[at - 1] ?? 0, time, constants));
+      const isRiff = before.riff !== undefined && riff !== undefined;
+      const change = isRiff
+        ? noteChangeBetween(neck, before.fingering, hand, fingering, riff.slur)
+        : changeBetween(neck, before.fingering, hand, fingering);
+      const share = isRiff ? NOTE_TIME_SHARE : 1;
+      changes.push(timeChange(change, time.gaps[at - 1] ?? 0, share, time, constants));
     }
     hand = positionOf(neck, fingering) ?? hand;
   }
@@ -89,14 +95,18 @@ export function timeRoute(
 function timeChange(
   change: HandChange,
   gap: number,
+  /** Of the time that such a change takes between chords. */
+  timeShare: number,
   { tempoBpm, quartersPerBeat }: RouteTime,
   constants: TimingConstants,
 ): TimedChange {
-  const needed = neededMs(change, constants);
+  const needed = timeShare * neededMs(change, constants);
   // The length of the gap at 1 bpm; divided by a time in ms it gives the tempo at which the gap is that long.
   const beatsMs = (gap / quartersPerBeat) * MS_PER_MINUTE;
   const available = beatsMs / tempoBpm;
-  const fastestBpm = change.isMoving ? beatsMs / possibleMs(change, constants) : Infinity;
+  const fastestBpm = change.isMoving
+    ? beatsMs / (timeShare * possibleMs(change, constants))
+    : Infinity;
   return {
     ...change,
     neededMs: needed,

@@ -1,10 +1,6 @@
 import { type Midi } from "@/core/pitch";
-
-/** Where something stands in the text, in UTF-16 units from its beginning. */
-export interface TextPlace {
-  readonly offset: number;
-  readonly length: number;
-}
+import { type ChartNote } from "./note";
+import { type TextPlace } from "./place";
 
 /** A chord in a bar. */
 export interface ChartChord {
@@ -31,7 +27,8 @@ export interface ChartBar {
   /** Quarter notes per minute; null if the chart gives no tempo up to here. */
   readonly quarterBpm: number | null;
   readonly chords: readonly ChartChord[];
-  readonly notes: readonly never[];
+  /** In order of their start; those of one slot share its start. */
+  readonly notes: readonly ChartNote[];
   /** From 1. */
   readonly line: number;
 }
@@ -80,5 +77,7 @@ export interface Chart {
   readonly problems: readonly ChartProblem[];
   /** Where chords and the key stand, so that they can be written anew and all else left alone. */
   readonly chordPlaces: readonly TextPlace[];
+  /** Where slots of notes stand. */
+  readonly notePlaces: readonly TextPlace[];
   readonly keyPlaces: readonly TextPlace[];
 }

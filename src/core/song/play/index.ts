@@ -1,4 +1,6 @@
 export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
+export { noteStrike } from "./noteStrike";
+export { struckNotes, type StruckNotes } from "./struckNotes";
 export { playedChords } from "./played";
 export { pickedAt, type Strike, strikesAs, strikesOf } from "./strikes";
 export {

@@ -10,10 +10,12 @@ export interface Strike {
   readonly stroke: "down" | "up";
   /** One of the chord's notes, where they are picked one by one; null for all. */
   readonly picked: "low" | "mid" | "high" | null;
+  /** Hammered on, pulled off or slid to: it sounds without the pick. */
+  readonly isSlurred?: boolean;
 }
 
 /** A chord as its bar sees it, in quarters. */
-interface StruckSpan {
+export interface StruckSpan {
   readonly meter: string;
   /** From the beginning of its bar; negative where it comes early. */
   readonly startBeat: number;

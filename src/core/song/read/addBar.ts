@@ -10,18 +10,20 @@ export function addBar(line: Line, words: readonly Word[], builder: ChartBuilder
   const beats = builder.takeBeats();
   const read = readBarChords(words, meter, beats, {
     key: builder.key(),
-    before: builder.lastChord(),
+    before: builder.lastPlayed(),
     previous: builder.lastBar(),
     texture: builder.texture(),
     offset: line.offset,
   });
   for (const { word, message } of read.problems) builder.problem(line, word, message);
   for (const word of read.chordWords) builder.chordAt(line, word);
+  for (const word of read.noteWords) builder.noteAt(line, word);
+  if (read.heldBeats > 0) builder.holdNotes(read.heldBeats);
   builder.bar(line, {
     meter: meter.text,
     beats,
     chords: read.chords,
-    notes: [],
+    notes: read.notes,
     line: line.number,
   });
 }

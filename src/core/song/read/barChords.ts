@@ -1,27 +1,46 @@
-import { barWordKind, isAgainBar, plainWord, readChordWord, type Word } from "../text";
-import { type ChartChord, divides, type Key, type Meter } from "../chart";
+import {
+  barWordKind,
+  isAgainBar,
+  plainWord,
+  readChordWord,
+  readNoteWord,
+  type Word,
+} from "../text";
+import {
+  type ChartBar,
+  type ChartChord,
+  type ChartNote,
+  divides,
+  type Key,
+  type Meter,
+} from "../chart";
 import { readTexture, textureText } from "../play";
 
 const EIGHTH = 0.5;
 
 /** A chord while its bar is being read: holds still lengthen it. */
 type OpenChord = ChartChord & { beats: number };
+type OpenNote = ChartNote & { beats: number };
 
 /** What a bar's words say. */
 interface BarChords {
   readonly chords: readonly ChartChord[];
+  readonly notes: readonly ChartNote[];
+  /** How long the notes of the bar before go on into this one, in quarters. */
+  readonly heldBeats: number;
   /** Which of the words are chords, to be written anew where the song moves to another key. */
   readonly chordWords: readonly Word[];
+  readonly noteWords: readonly Word[];
   readonly problems: readonly { readonly word: Word; readonly message: string }[];
 }
 
 /** What a bar goes on from, and where its words stand. */
 interface BarPlace {
   readonly key: Key | null;
-  /** The last chord before it, which a hold at its beginning goes on with. */
-  readonly before: ChartChord | undefined;
+  /** What sounds before it, and goes on where the bar begins with a hold. */
+  readonly before: ChartChord | "notes" | null;
   /** The bar that % repeats. */
-  readonly previous: readonly ChartChord[] | null;
+  readonly previous: Pick<ChartBar, "chords" | "notes"> | null;
   /** How chords are played where neither they nor their bar say. */
   readonly texture: string | null;
   /** Of the line, in the text. */
@@ -39,10 +58,10 @@ export function readBarChords(
   const problems: { word: Word; message: string }[] = [];
   const [first] = words;
   if (first && isAgainBar(words)) {
-    const chords = (previous ?? []).map((chord) => ({ ...chord }));
+    const { chords = [], notes = [] } = previous ?? {};
     if (!previous)
       problems.push({ word: first, message: "'%' plays the bar before again; there is none" });
-    return { chords, chordWords: [], problems };
+    return { chords, notes, heldBeats: 0, chordWords: [], noteWords: [], problems };
   }
   const slot = beats / words.length;
   if (first && beats === meter.beats && !divides(meter, words.length)) {
@@ -52,16 +71,43 @@ export function readBarChords(
     });
   }
   const chords: OpenChord[] = [];
+  const notes: OpenNote[] = [];
   const chordWords: Word[] = [];
+  const noteWords: Word[] = [];
   const saidAt = texturesIn(all, problems);
+  /** What a hold makes longer: the last chord, or what its strings play last in the last slot of notes. */
+  let sounding: readonly { beats: number }[] = [];
+  let heldBeats = 0;
   let isSilent = false;
   for (const [index, word] of words.entries()) {
     const startBeat = index * slot;
     const kind = barWordKind(word.text, key);
-    const last = chords.at(-1);
     if (kind === "hold") {
-      if (last) last.beats += isSilent ? 0 : slot;
-      else if (before && !isSilent) chords.push({ ...before, startBeat, beats: slot, place: null });
+      if (isSilent) continue;
+      if (sounding.length > 0) for (const each of sounding) each.beats += slot;
+      else if (before === "notes") heldBeats += slot;
+      else if (before) {
+        const goesOn = { ...before, startBeat, beats: slot, place: null };
+        chords.push(goesOn);
+        sounding = [goesOn];
+      }
+      continue;
+    }
+    if (kind === "notes") {
+      const read = readNoteWord(word.text);
+      if (read.problem) problems.push({ word, message: read.problem });
+      noteWords.push(word);
+      const said = saidAt.note(word.column) ?? texture;
+      const place = { offset: offset + word.column, length: word.text.length };
+      const added = read.strings.map((steps) =>
+        steps.map((step, at): OpenNote => {
+          const beats = slot / steps.length;
+          return { ...step, startBeat: startBeat + at * beats, beats, texture: said, place };
+        }),
+      );
+      notes.push(...added.flat());
+      sounding = added.flatMap((steps) => steps.at(-1) ?? []);
+      isSilent = sounding.length === 0;
       continue;
     }
     if (kind === "rest") {
@@ -82,34 +128,48 @@ export function readBarChords(
     chordWords.push(word);
     const early = isEarly ? EIGHTH : 0;
     // Which chord is played before a bar depends on repeats and endings; the arrangement takes it from that one.
-    if (last) last.beats = Math.max(0, last.beats - early);
-    chords.push({
+    for (const each of sounding) each.beats = Math.max(0, each.beats - early);
+    const chord = {
       name,
       reducedTo,
       leftOut,
       startBeat: startBeat - early,
       beats: isCut ? EIGHTH : slot + early,
-      texture: read.texture ?? saidAt(word.column) ?? texture,
+      texture: read.texture ?? saidAt.chord(word.column) ?? texture,
       place: { offset: offset + word.column, length: word.text.length },
-    });
+    };
+    chords.push(chord);
+    sounding = [chord];
     isSilent = isCut;
   }
-  return { chords, chordWords, problems };
+  const inOrder = notes.toSorted((a, b) => a.startBeat - b.startBeat);
+  return { chords, notes: inOrder, heldBeats, chordWords, noteWords, problems };
 }
 
-/** What a bar says of how its chords are played, by the column of a chord. */
+/** What a bar says of how its chords and notes are played, by the column of the word that plays them. */
+interface SaidTextures {
+  readonly chord: (column: number) => string | null;
+  readonly note: (column: number) => string | null;
+}
+
+/** A texture holds for what follows it; straight after a slot of notes it holds for that slot alone. */
 function texturesIn(
   words: readonly Word[],
   problems: { word: Word; message: string }[],
-): (column: number) => string | null {
+): SaidTextures {
   const said: { readonly column: number; readonly texture: string }[] = [];
-  for (const word of words) {
+  const ofSlot = new Map<number, string>();
+  for (const [at, word] of words.entries()) {
     if (!isTexture(word)) continue;
     const read = readTexture(plainWord(word.text).slice(1));
-    if (read.ok) said.push({ column: word.column, texture: textureText(read.value) });
-    else problems.push({ word, message: read.problem.message });
+    const before = words[at - 1];
+    if (!read.ok) problems.push({ word, message: read.problem.message });
+    else if (before && barWordKind(before.text, null) === "notes") {
+      ofSlot.set(before.column, textureText(read.value));
+    } else said.push({ column: word.column, texture: textureText(read.value) });
   }
-  return (column) => said.findLast((each) => each.column < column)?.texture ?? null;
+  const chord = (column: number) => said.findLast((each) => each.column < column)?.texture ?? null;
+  return { chord, note: (column) => ofSlot.get(column) ?? chord(column) };
 }
 
 function isTexture({ text }: Word): boolean {

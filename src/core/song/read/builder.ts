@@ -67,11 +67,15 @@ export interface ChartBuilder {
   readonly texture: () => string | null;
   /** Before the first section said of the song, after it of the section. */
   readonly setTexture: (texture: string) => void;
-  readonly lastBar: () => readonly ChartChord[] | null;
-  readonly lastChord: () => ChartChord | undefined;
+  readonly lastBar: () => ChartBar | null;
+  /** What sounds at the end of the last bar: a chord, or "notes". */
+  readonly lastPlayed: () => ChartChord | "notes" | null;
+  /** Lets the last notes of the last bar sound so many quarters longer. */
+  readonly holdNotes: (beats: number) => void;
   readonly openRepeat: (line: Line, word: Word) => void;
   readonly closeRepeat: (line: Line, times: number) => void;
   readonly chordAt: (line: Line, word: Word) => void;
+  readonly noteAt: (line: Line, word: Word) => void;
   readonly keyAt: (line: Line, word: Word) => void;
   readonly keep: (line: Line, text: string, kind: KeptLine["kind"]) => void;
   readonly problem: (line: Line, word: Word, message: string) => void;
@@ -91,6 +95,7 @@ export function makeBuilder(): ChartBuilder {
   const kept: KeptLine[] = [];
   const problems: ChartProblem[] = [];
   const chordPlaces: TextPlace[] = [];
+  const notePlaces: TextPlace[] = [];
   const keyPlaces: TextPlace[] = [];
   /** A heading whose first bar has not been met. */
   let waiting: Heading | null = null;
@@ -221,8 +226,23 @@ export function makeBuilder(): ChartBuilder {
       if (waiting || current) sectionTexture = texture;
       else songTexture = texture;
     },
-    lastBar: () => current?.bars.at(-1)?.chords ?? null,
-    lastChord: () => current?.bars.at(-1)?.chords.at(-1),
+    lastBar: () => current?.bars.at(-1) ?? null,
+    lastPlayed: () => {
+      const { chords = [], notes = [] } = current?.bars.at(-1) ?? {};
+      const [chord, note] = [chords.at(-1), notes.at(-1)];
+      const isNote = note !== undefined && note.startBeat > (chord?.startBeat ?? -Infinity);
+      return isNote ? "notes" : (chord ?? null);
+    },
+    holdNotes: (beats) => {
+      const bars = current?.bars ?? [];
+      const last = bars.at(-1);
+      if (!last) return;
+      const end = Math.max(...last.notes.map((note) => note.startBeat + note.beats));
+      const notes = last.notes.map((note) =>
+        note.startBeat + note.beats < end ? note : { ...note, beats: note.beats + beats },
+      );
+      bars[bars.length - 1] = { ...last, notes };
+    },
     openRepeat: (line, word) => {
       const into = section(line.number);
       if (into.repeat) problem(into.repeat.line, into.repeat.word, UNCLOSED);
@@ -235,6 +255,7 @@ export function makeBuilder(): ChartBuilder {
       into.flow.close(times);
     },
     chordAt: (line, word) => chordPlaces.push(placeOf(line, word)),
+    noteAt: (line, word) => notePlaces.push(placeOf(line, word)),
     keyAt: (line, word) => keyPlaces.push(placeOf(line, word)),
     keep: ({ number }, text, kind) => {
       const last = kept.at(-1);
@@ -281,6 +302,7 @@ export function makeBuilder(): ChartBuilder {
         kept,
         problems: problems.toSorted((a, b) => a.line - b.line || a.column - b.column),
         chordPlaces,
+        notePlaces,
         keyPlaces,
       };
     },

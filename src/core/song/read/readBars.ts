@@ -8,8 +8,10 @@ import {
   headingOfBars,
   isChordWord,
   isEnglish,
+  isNoteWord,
   isPlayedWord,
   isSign,
+  isValidNoteWord,
   type Line,
   type Word,
 } from "../text";
@@ -53,7 +55,8 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
 
   const key = builder.key();
   const isPlayed = ({ text }: Word) => isPlayedWord(text, key);
-  const isSurelyChord = ({ text }: Word) => isChordWord(text, key) && !isEnglish(text);
+  const isSurelyPlayed = ({ text }: Word) =>
+    (isChordWord(text, key) && !isEnglish(text)) || isValidNoteWord(text);
   const endBar = (edge: Edge) => {
     const [played, rest] = edge === null ? [words, []] : playedAt(edge);
     if (rest.length > 0) keepWords(line, rest, builder);
@@ -70,14 +73,16 @@ function makeBarsReader(line: Line, builder: ChartBuilder) {
     const [before, after] = [words.slice(0, cut), words.slice(cut)];
     const [played, rest] = edge === "first" ? [after, before] : [before, after];
     const isSentence = edge === "last" && beginsSentence(words, cut);
-    return played.some(isSurelyChord) && !isSentence ? [played, rest] : [[], words];
+    return played.some(isSurelyPlayed) && !isSentence ? [played, rest] : [[], words];
   };
 
   return {
     word: (word: Word) => {
       const bare = bareWord(word);
-      const isChord = isPlayed(bare);
-      if (!asides.take(word, !isChord)) words.push(isChord ? bare : word);
+      // "(4:30)" is a time, not a note.
+      const isTime = word.text.startsWith("(") && isNoteWord(bare.text);
+      const isMusic = isPlayed(bare) && !isTime;
+      if (!asides.take(word, !isMusic)) words.push(isMusic ? bare : word);
     },
     sign: (token: BarToken, next: BarToken | undefined, isFirst: boolean) => {
       endBar(isFirst ? "first" : null);

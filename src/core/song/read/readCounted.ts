@@ -20,20 +20,21 @@ export function readCounted(line: Line, builder: ChartBuilder): void {
       const beats = Math.min(left, meter.beats);
       const read = readBarChords([word], { ...meter, beats }, beats, {
         key: builder.key(),
-        before: builder.lastChord(),
+        before: builder.lastPlayed(),
         previous: null,
         texture: builder.texture(),
         offset: line.offset,
       });
       if (left === known * builder.countBeats()) {
         for (const problem of read.problems) builder.problem(line, word, problem.message);
-        builder.chordAt(line, word);
+        for (const each of read.chordWords) builder.chordAt(line, each);
+        for (const each of read.noteWords) builder.noteAt(line, each);
       }
       builder.bar(line, {
         meter: meter.text,
         beats,
         chords: read.chords,
-        notes: [],
+        notes: read.notes,
         line: line.number,
       });
     }

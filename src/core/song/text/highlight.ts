@@ -4,12 +4,22 @@ import { readCounts } from "./counts";
 import { type Fact } from "./facts";
 import { kindOfLine, readLabel } from "./lineKind";
 import { bareWord, wordsIn, type Word } from "./lines";
+import { isValidNoteWord } from "./noteWord";
 import { barWordKind, isAgainBar, type BarWordKind } from "./notation";
 import { readKey, type Key } from "../chart";
 
 /** What a piece of a line is, for whoever shows it. */
 export type PieceKind =
-  "heading" | "chord" | "unknown" | "bar" | "hold" | "texture" | "name" | "value" | "aside";
+  | "heading"
+  | "chord"
+  | "note"
+  | "unknown"
+  | "bar"
+  | "hold"
+  | "texture"
+  | "name"
+  | "value"
+  | "aside";
 
 export interface LinePiece {
   /** From 0, in UTF-16 units. */
@@ -20,6 +30,7 @@ export interface LinePiece {
 
 const PIECE_OF: Readonly<Record<BarWordKind, PieceKind>> = {
   chord: "chord",
+  notes: "note",
   "no chord": "hold",
   hold: "hold",
   rest: "hold",
@@ -113,7 +124,11 @@ function sheetPieces(text: string, key: Key | null): readonly LinePiece[] {
   return [...text.matchAll(/\[([^[\]]*)\]/g)].map(({ 0: bracket, 1: inner = "", index }) => ({
     from: index,
     to: index + bracket.length,
-    kind: isChordWord(inner.trim(), key) ? "chord" : "unknown",
+    kind: isChordWord(inner.trim(), key)
+      ? "chord"
+      : isValidNoteWord(inner.trim())
+        ? "note"
+        : "unknown",
   }));
 }
 
@@ -121,5 +136,7 @@ function pieceOf(text: string, from: number, key: Key | null): LinePiece {
   const to = from + text.length;
   const { text: plain } = bareWord({ text, column: from });
   const kind = PIECE_OF[barWordKind(plain, key)];
-  return { from, to, kind: kind === "chord" && isEnglish(plain) ? "unknown" : kind };
+  const isWrong =
+    (kind === "chord" && isEnglish(plain)) || (kind === "note" && !isValidNoteWord(plain));
+  return { from, to, kind: isWrong ? "unknown" : kind };
 }

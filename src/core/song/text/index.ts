@@ -14,4 +14,5 @@ export {
   textureMark,
   timesSaid,
 } from "./notation";
+export { isNoteWord, isValidNoteWord, readNoteWord } from "./noteWord";
 export { readChordName, readHeadingLine } from "./single";

@@ -2,6 +2,7 @@ import { isChordWord, isEnglish } from "./chordWord";
 import { readFacts, type Fact } from "./facts";
 import { readCounts } from "./counts";
 import { bareWord, plainBarLines, plainWord, wordsIn, type Word } from "./lines";
+import { isValidNoteWord } from "./noteWord";
 import { barWordKind, isBetweenChords, timesSaid } from "./notation";
 import { type Key } from "../chart";
 
@@ -41,7 +42,7 @@ const PARTS = new RegExp(`^${PART}$`, "i");
 const SHORT_PARTS = /^(?:V\s?\d{1,2}|(?:CH|PC|BR)(?:\s?\d{1,2})?)$/;
 /** "Intro - Am G": a part's name, and chords after it without a colon. */
 const PART_BEFORE_CHORDS = new RegExp(
-  `^\\s{0,20}(${PART}(?:\\s{1,3}\\(?[x×]\\d{1,4}\\)?)?)\\s{1,20}(?:[-–—]\\s{1,20})?(?=[^\\s\\d:]\\S*\\s+\\S)`,
+  `^\\s{0,20}(${PART}(?:\\s{1,3}\\(?[x×]\\d{1,4}\\)?)?)\\s{1,20}(?:[-–—]\\s{1,20})?(?=(?:[^\\s\\d:]\\S*|\\d{1,2}:\\S+)\\s+\\S)`,
   "i",
 );
 /** A name of the player's own in brackets or before a colon, and what stands after it. */
@@ -131,7 +132,10 @@ function isChordLine(words: readonly Word[], key: Key | null): boolean {
   );
   const chords = named.filter((word) => {
     const { text } = bareWord(word);
-    return isChordWord(text, key) && !isEnglish(text);
+    return (isChordWord(text, key) && !isEnglish(text)) || isValidNoteWord(text);
   });
+  // A number and a colon alone may be a time, a verse or a score.
+  const [only] = named;
+  if (named.length === 1 && only && isValidNoteWord(bareWord(only).text)) return false;
   return chords.length * 2 > named.length;
 }

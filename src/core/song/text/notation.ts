@@ -1,5 +1,6 @@
 import { isChordWord, isNoChord } from "./chordWord";
 import { plainWord, unwrap, type Word } from "./lines";
+import { isNoteWord } from "./noteWord";
 import { type Key } from "../chart";
 
 /** The signs of a bar as they are written. */
@@ -22,7 +23,7 @@ export function textureMark(texture: string): string {
 
 /** What a word of a bar is. "times" is "x3" after bars or a repeat sign. */
 export type BarWordKind =
-  "chord" | "no chord" | "hold" | "rest" | "again" | "texture" | "times" | "other";
+  "chord" | "notes" | "no chord" | "hold" | "rest" | "again" | "texture" | "times" | "other";
 
 const HOLDS: ReadonlySet<string> = new Set([NOTATION.hold, "/", "-"]);
 const TIMES = /^(?:x(\d{1,4})|(\d{1,4})x)$/i;
@@ -37,6 +38,7 @@ export function barWordKind(text: string, key: Key | null): BarWordKind {
   if (plain.startsWith(NOTATION.texture)) return "texture";
   if (timesSaid({ text, column: 0 }) !== null) return "times";
   if (isNoChord(plain)) return "no chord";
+  if (isNoteWord(plain)) return "notes";
   return isChordWord(text, key) ? "chord" : "other";
 }
 

@@ -1,5 +1,13 @@
 import { type TextPlace } from "../chart";
-import { type Fact, kindOfLine, type Line, linesIn, NOTATION, textureMark } from "../text";
+import {
+  type Fact,
+  isNoteWord,
+  kindOfLine,
+  type Line,
+  linesIn,
+  NOTATION,
+  textureMark,
+} from "../text";
 import { readChart } from "../read";
 
 /** What a chart says once, in a line of its own: "Tempo: 96". */
@@ -74,6 +82,11 @@ export function sayChordTexture(
   const last = unique(places).toSorted((a, b) => b.offset - a.offset);
   return last.reduce((written, place) => {
     const word = written.slice(place.offset, place.offset + place.length);
+    if (isNoteWord(word)) {
+      const after = /^\s+~\S+/.exec(written.slice(place.offset + word.length))?.[0] ?? "";
+      const said = texture === null ? "" : ` ${textureMark(texture)}`;
+      return replace(written, { ...place, length: word.length + after.length }, word + said);
+    }
     const [plain = word] = word.split(NOTATION.texture);
     const said = texture === null ? "" : textureMark(texture);
     return replace(written, place, plain + said);

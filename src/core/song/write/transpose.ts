@@ -7,24 +7,30 @@ import {
   spellPitchClass,
   type Accidentals,
   type Letter,
+  type Midi,
   type Note,
 } from "@/core/pitch";
 import { failure, success, type Result } from "@/core/result";
 import { type Chart, type ChartProblem, type Key, readKey, type TextPlace } from "../chart";
 import { readChart } from "../read";
+import { isNoteWord } from "../text";
+import { moveRiff } from "./moveNotes";
 
 /** How far a chart moves: by half steps, or to a key the nearest way. */
 export type Transposition = { readonly semitones: number } | { readonly toKey: string };
 
 const [SEMITONES, HALF] = [12, 6];
 const MINOR_THIRD = 3;
+/** Standard tuning, thickest string first. */
+const STANDARD_MIDI = [40, 45, 50, 55, 59, 64];
 /** Keys, by the pitch class of their major tonic, whose signatures have flats. */
 const FLAT_KEYS = new Set([5, 10, 3, 8, 1]);
 const ROOT = /^([<]?)([A-Ga-g](?:##|bb|[#b♯♭])?)(.*)$/s;
 
 /**
  * A chart in another key. Chords and key move, everything else stays letter for letter. With a capo the shapes are written so
- * many half steps lower, so that the song sounds as asked.
+ * many half steps lower, so that the song sounds as asked. Notes of riffs move along their strings; one that would fall
+ * below the nut moves to a thicker string, in the chart's tuning or else in `openMidi`, or up an octave.
  *
  * @example transposeChart("| Em | C |", { semitones: 3 }, 0) // "| Gm | Eb |"
  */
@@ -32,6 +38,7 @@ export function transposeChart(
   text: string,
   move: Transposition,
   capo: number,
+  openMidi: readonly Midi[] = STANDARD_MIDI,
 ): Result<{ readonly text: string; readonly problems: readonly ChartProblem[] }> {
   const chart = readChart(text);
   const from = chart.key === null ? null : readKey(chart.key);
@@ -39,11 +46,35 @@ export function transposeChart(
   if (!distance.ok) return distance;
   const semitones = distance.value - capo;
   const moveNote = noteMover(from, semitones);
-  const moved = (place: TextPlace) =>
-    semitones % SEMITONES === 0
-      ? text.slice(place.offset, place.offset + place.length)
-      : moveName(text.slice(place.offset, place.offset + place.length), moveNote);
+  const notes = movedNotes(text, chart, semitones, openMidi);
+  const moved = (place: TextPlace) => {
+    const word = text.slice(place.offset, place.offset + place.length);
+    const isNote = isNoteWord(word);
+    if (isNote || semitones % SEMITONES === 0) return notes.get(place.offset) ?? word;
+    return moveName(word, moveNote);
+  };
   return success({ text: rewrite(text, placesOf(chart), moved), problems: chart.problems });
+}
+
+/** By its offset: each slot of notes as it is written after the move. The riffs of a section move together. */
+function movedNotes(
+  text: string,
+  { sections, tuningMidi }: Chart,
+  semitones: number,
+  openMidi: readonly Midi[],
+): ReadonlyMap<number, string> {
+  return new Map(
+    sections.flatMap(({ bars, tuningMidi: own }) => {
+      const places = new Map(
+        bars.flatMap(({ notes }) =>
+          notes.map(({ place }) => [place.offset, place.length] as const),
+        ),
+      );
+      const words = [...places].map(([offset, length]) => text.slice(offset, offset + length));
+      const moved = moveRiff(words, semitones, own ?? tuningMidi ?? openMidi);
+      return [...places.keys()].map((offset, at) => [offset, moved[at] ?? ""] as const);
+    }),
+  );
 }
 
 function distanceOf(move: Transposition, from: Key | null): Result<number> {
@@ -101,8 +132,8 @@ function isUnusual(note: Note): boolean {
 }
 
 /** In the order of the text, each once. */
-function placesOf({ chordPlaces, keyPlaces }: Chart): readonly TextPlace[] {
-  return [...chordPlaces, ...keyPlaces].toSorted((a, b) => a.offset - b.offset);
+function placesOf({ chordPlaces, notePlaces, keyPlaces }: Chart): readonly TextPlace[] {
+  return [...chordPlaces, ...notePlaces, ...keyPlaces].toSorted((a, b) => a.offset - b.offset);
 }
 
 function rewrite(

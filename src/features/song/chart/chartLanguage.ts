@@ -22,6 +22,7 @@ interface LineState {
 const TAGS: Readonly<Record<PieceKind, string>> = {
   heading: "heading",
   chord: "atom",
+  note: "atom",
   unknown: "invalid",
   bar: "punctuation",
   hold: "operator",

@@ -1,0 +1,20 @@
+import { type ChartNote } from "../chart";
+import { strikesOf, type Strike, type StruckSpan } from "./strikes";
+import { PLAIN_TEXTURE, readTexture } from "./texture";
+
+const SLURRED: ReadonlySet<string | null> = new Set(["h", "p", "/", "\\"]);
+
+/** The one attack of notes struck together: how their texture or their mark says, without the pick where they are slurred. */
+export function noteStrike(notes: readonly ChartNote[], span: StruckSpan): readonly Strike[] {
+  const said = notes.find(({ texture }) => texture !== null)?.texture ?? null;
+  const read = said === null ? null : readTexture(said);
+  const texture = read?.ok ? read.value : PLAIN_TEXTURE;
+  const isDead = notes.every(({ mark }) => mark === "x");
+  const isMuted = notes.some(({ mark }) => mark === "m");
+  const isSlurred = notes.every(({ mark }) => SLURRED.has(mark));
+  return strikesOf({ ...texture, motion: "once", pattern: null }, span).map((strike) => ({
+    ...strike,
+    touch: isDead ? "choked" : isMuted ? "muted" : strike.touch,
+    ...(isSlurred && { isSlurred }),
+  }));
+}
