@@ -96,15 +96,21 @@ interface PlannedRoutes {
   readonly constants: (typeof TIMING)[keyof typeof TIMING];
 }
 
-/** Plans the routes that `route` asks for; `given` replaces the chart's timing, for chords that come from a file. */
-export function planForArguments(args: RouteArguments, given?: RouteTime): Result<PlannedRoutes> {
+/**
+ * Plans the routes that `route` asks for; `given` says when the chords of a file are played, and which notes stand between
+ * them.
+ */
+export function planForArguments(
+  args: RouteArguments,
+  given?: Omit<Song, "chords">,
+): Result<PlannedRoutes> {
   if (args.distinct && (args.k ?? 1) > MAX_DISTINCT_ROUTES) {
     return failure("k", `${args.k}: distinct routes are 1 to ${MAX_DISTINCT_ROUTES}`);
   }
   const neck = toNeck({ tuning: args.tuning as TuningArgument, guitar: args.guitar });
   if (!neck.ok) return neck;
   const requested = args.limits ?? {};
-  const song = toSong(args);
+  const song = given ? success({ ...given, chords: args.chords }) : toSong(args);
   if (!song.ok) return song;
   const said = { ...args, chords: song.value.chords };
   const isRiffAlone = song.value.riff.length > 0 && song.value.riff.length === song.value.count;
@@ -155,7 +161,7 @@ export function planForArguments(args: RouteArguments, given?: RouteTime): Resul
   });
   if (!planned.ok) return planned;
   const constants = TIMING[args.level ?? DEFAULT_LEVEL];
-  const time = given ?? song.value.time ?? struckInQuarters(chords.value.length, TEMPO_BPM);
+  const time = song.value.time ?? struckInQuarters(chords.value.length, TEMPO_BPM);
   const routes = planned.value.map((route) => timeRoute(neck.value, route, time, constants));
   return success({ neck: neck.value, chords: chords.value, routes, constants });
 }

@@ -5,7 +5,7 @@ import { makeNeck } from "@/core/neck";
 import { failure, success, type Result } from "@/core/result";
 import { MAX_STRINGS, MIN_STRINGS, nameTuning, type Tuning } from "@/core/tuning";
 import { JSON_VERSION } from "@/formats/fileKinds";
-import { MARKS, type Score } from "@/formats/score";
+import { MARKS, withRiffEntries, type Score } from "@/formats/score";
 
 /** A song as a value that can be written as JSON. */
 export function songJson(score: Score) {
@@ -19,7 +19,11 @@ export function songJson(score: Score) {
       sections: sections.map(({ name, tuning: own, bars }) => ({
         name,
         ...(own && { tuning: { name: own.name, midi: own.midi } }),
-        bars: bars.map(({ line: _line, ...bar }) => bar),
+        // Notes of a riff stand among the notes.
+        bars: bars.map(({ line: _line, ...bar }) => ({
+          ...bar,
+          chords: bar.chords.filter(({ riff }) => !riff),
+        })),
       })),
     },
   };
@@ -188,16 +192,21 @@ function readSong({ tuning, guitar, sections, order, ...song }: ValidSong): Resu
     sections: sections.map(({ name, tuning: own, bars }) => ({
       name,
       ...(own && { tuning: nameTuning(own.midi) }),
-      bars: bars.map((each) => ({
-        ...each,
-        chords: each.chords.map(({ sure, reducedTo, ...rest }) => ({
-          ...rest,
-          fingers: rest.fingers?.length === rest.fretting?.length ? rest.fingers : null,
-          // What names no chord cannot be played, whatever the file says.
-          reducedTo: parseChord(rest.name) ? reducedTo : null,
-          ...(sure === undefined ? {} : { sure }),
-        })),
-      })),
+      bars: bars.map((each) =>
+        withRiffEntries(
+          {
+            ...each,
+            chords: each.chords.map(({ sure, reducedTo, ...rest }) => ({
+              ...rest,
+              fingers: rest.fingers?.length === rest.fretting?.length ? rest.fingers : null,
+              // What names no chord cannot be played, whatever the file says.
+              reducedTo: parseChord(rest.name) ? reducedTo : null,
+              ...(sure === undefined ? {} : { sure }),
+            })),
+          },
+          strings,
+        ),
+      ),
     })),
   };
   return success({ kind: "song", score });

@@ -197,9 +197,9 @@ function gripsFor(
     return success({ score: asItStands(score), route: null, problems });
   }
   const wanted = routeRequestOf(score, toHand(route?.hand));
-  if (wanted.names.length === 0)
+  if (wanted.names.length === 0 && wanted.riff.length === 0)
     return success({ score: asItStands(score), route: null, problems });
-  const { pins, names, time } = wanted;
+  const { pins, names, riff, time } = wanted;
   const own = pins.filter(({ index }) => !route?.pins?.some((pin) => pin.index === index));
   const planned = planForArguments(
     {
@@ -210,7 +210,7 @@ function gripsFor(
       guitar: { ...route?.guitar, capo },
       pins: [...own, ...(route?.pins ?? [])],
     } as RouteArguments,
-    time,
+    { time, riff, count: names.length + riff.length },
   );
   if (!planned.ok) {
     const { field, message } = planned.problem;

@@ -1,4 +1,5 @@
-import { NOTATION } from "@/core/song";
+import { pitchText } from "@/core/pitch";
+import { NOTATION, type ChartNote } from "@/core/song";
 import { type ScoreBar, type ScoreChord } from "@/formats/score";
 
 /** More parts than a bar of any chart is written in. */
@@ -43,7 +44,9 @@ export function barText(
   const words: string[] = Array.from({ length: slots }, () => NOTATION.rest);
   for (const { chord, isEarly, start, end } of spans) {
     const first = Math.min(slots - 1, Math.round(start / slot));
-    words[first] = `${isEarly ? NOTATION.early : ""}${wordOf(chord.name)}${textureOf(chord)}`;
+    words[first] = chord.riff
+      ? `${slotText(chord.riff)}${textureOf(chord)}`
+      : `${isEarly ? NOTATION.early : ""}${wordOf(chord.name)}${textureOf(chord)}`;
     for (let at = first + 1; at < Math.round(end / slot); at++) words[at] = NOTATION.hold;
   }
   const isExact = edges.every((edge) => isWhole(edge / slot));
@@ -77,6 +80,19 @@ function nearSlots(starts: readonly number[], counts: number): number {
 
 function isWhole(number: number): boolean {
   return Math.abs(number - Math.round(number)) < ROUNDING;
+}
+
+const REACHED: ReadonlySet<string | null> = new Set(["h", "p", "/", "\\"]);
+
+/** Notes as a chart writes them: how a note is reached before its fret, any other mark after it. */
+function slotText(notes: readonly ChartNote[]): string {
+  return notes
+    .map(({ string, fret, midi, mark }) => {
+      if (string === null) return `@${pitchText(midi ?? 0)}${mark ?? ""}`;
+      if (mark === "x") return `${string}:x`;
+      return REACHED.has(mark) ? `${string}:${mark}${fret}` : `${string}:${fret}${mark ?? ""}`;
+    })
+    .join("+");
 }
 
 /** A name without what would end its word or its bar. */

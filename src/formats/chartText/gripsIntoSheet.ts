@@ -20,8 +20,8 @@ export function gripsIntoSheet(text: string, score: Score, tuning: Tuning): Writ
   const standing = standingGrips(lines, score);
   const grips = new Map(standing);
   for (const bar of score.sections.flatMap(({ bars }) => bars)) {
-    for (const { name, fretting, fingers } of bar.chords) {
-      if (!fretting || bar.line === undefined) continue;
+    for (const { name, fretting, fingers, riff } of bar.chords) {
+      if (!fretting || riff || bar.line === undefined) continue;
       const written = defineText({ name, fretting, fingers });
       if (standing.has(name) || grips.get(name) === written) continue;
       const here = before.get(bar.line) ?? [];

@@ -115,8 +115,8 @@ function bodyOf(
   const lines: string[] = [];
   if (tuning) lines.push(dialect.say("Tuning", pitchTexts(tuning.midi).join(" ")));
   if (shared !== null) lines.push(dialect.say("Texture", shared));
-  const textureOf = ({ texture }: ScoreChord) =>
-    texture === null || texture === shared ? "" : textureMark(texture);
+  const textureOf = ({ texture, riff }: ScoreChord) =>
+    texture === null || texture === shared ? "" : `${riff ? " " : ""}${textureMark(texture)}`;
   let open: string[] = [];
   let openLine: number | undefined;
   const endLine = () => {
@@ -184,8 +184,8 @@ function tempoText(tempoBpm: number): string {
 
 /** The grips of a bar that are not those defined last for their names. */
 function newGrips({ chords }: ScoreBar, grips: Map<string, string>): readonly string[] {
-  return chords.flatMap(({ name, fretting, fingers }) => {
-    if (!fretting) return [];
+  return chords.flatMap(({ name, fretting, fingers, riff }) => {
+    if (!fretting || riff) return [];
     const text = defineText({ name, fretting, fingers });
     if (grips.get(name) === text) return [];
     grips.set(name, text);

@@ -3,7 +3,14 @@ import { checkFretting } from "@/core/fretting";
 import { rankFingers, type Hand } from "@/core/hand";
 import { makeNeck } from "@/core/neck";
 import { noteText, pitchClassOf, spellPitchClass, type Note } from "@/core/pitch";
-import { changeGaps, DEFAULT_TEMPO_BPM, quartersPerBeat, strikesAs } from "@/core/song";
+import {
+  changeGaps,
+  DEFAULT_TEMPO_BPM,
+  noteStrike,
+  quartersPerBeat,
+  strikesAs,
+  type ChartNote,
+} from "@/core/song";
 import { type RouteTime } from "@/core/plan";
 import { samePitches, type Tuning } from "@/core/tuning";
 import {
@@ -20,8 +27,14 @@ import { type GrippedScore } from "./writeAs";
 
 /** What a route is asked for, so that a score's chords get grips. */
 interface ScoreRouteRequest {
-  /** The chords that sound, as played, called by what sounds. */
+  /** The chords that sound, as played, called by what sounds; without the notes between them. */
   readonly names: readonly string[];
+  /** Notes of riffs, by their place among all that sounds. */
+  readonly riff: readonly {
+    readonly index: number;
+    readonly name: string;
+    readonly notes: readonly ChartNote[];
+  }[];
   readonly time: RouteTime;
   /** Grips that stand in the score and that the hand can hold. */
   readonly pins: readonly {
@@ -60,14 +73,17 @@ export function routeRequestOf(score: Score, hand: Hand): ScoreRouteRequest {
   const neck = makeNeck({ midi: score.tuning?.midi ?? [], capo: score.capo });
   const shift = score.names === "shape" ? score.capo : 0;
   return {
-    names: chords.map(({ name }) => (shift === 0 ? name : moved(name, shift))),
+    names: chords.flatMap(({ name, riff }) =>
+      riff ? [] : [shift === 0 ? name : moved(name, shift)],
+    ),
+    riff: chords.flatMap(({ name, riff }, index) => (riff ? [{ index, name, notes: riff }] : [])),
     time: {
       gaps: changeGaps(
-        chords.map(({ meter, texture, startBeat, start, beats }) => ({
-          start,
-          beats,
-          strikes: strikesAs(texture, { meter, startBeat, beats }),
-        })),
+        chords.map(({ meter, texture, startBeat, start, beats, riff }) => {
+          const span = { meter, startBeat, beats };
+          const strikes = riff ? noteStrike(riff, span) : strikesAs(texture, span);
+          return { start, beats, strikes };
+        }),
       ),
       tempoBpm: score.tempoBpm ?? DEFAULT_TEMPO_BPM,
       quartersPerBeat: quartersPerBeat(score.meter),

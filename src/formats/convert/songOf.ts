@@ -2,7 +2,7 @@ import { sectionKeys, DEFAULT_SONG_SETTINGS, type Mark } from "@/core/arrangemen
 import { readChart } from "@/core/song";
 import { oneLine, writeChart } from "@/formats/chartText";
 import { type ReadFile } from "@/formats/files";
-import { ownGrips, type FormatProblem, type PlayedGrip } from "@/formats/score";
+import { ownGrips, type FormatProblem, type PlayedGrip, type Score } from "@/formats/score";
 import { LONGEST_CHART, LONGEST_NAME, type SongContent } from "@/state";
 import { usualTuning } from "./writeAs";
 
@@ -34,11 +34,19 @@ export function songOf(file: Extract<ReadFile, { readonly kind: "song" }>): Made
       name: oneLine(score.title ?? "").slice(0, LONGEST_NAME) || "Song from a file",
       chart,
       tuningMidi: (score.tuning ?? usualTuning()).midi,
-      settings: { ...DEFAULT_SONG_SETTINGS, marks: marksOf(chart, ownGrips(score)) },
+      settings: { ...DEFAULT_SONG_SETTINGS, marks: marksOf(chart, ownGrips(withoutRiffs(score))) },
       archived: false,
     },
     problems: [...written.problems, ...(isCut ? [cut] : [])],
   };
+}
+
+function withoutRiffs(score: Score): Score {
+  const sections = score.sections.map(({ bars, ...section }) => ({
+    ...section,
+    bars: bars.map((bar) => ({ ...bar, chords: bar.chords.filter(({ riff }) => !riff) })),
+  }));
+  return { ...score, sections };
 }
 
 /** Grips as pins: one for all chords of a name that are played the same, else one for each place. */

@@ -5,6 +5,9 @@ import { type NoteValue } from "./durations";
 import { DIVISIONS, type GroupedNote } from "./voices";
 import { element, type XmlElement } from "./xml";
 
+/** How far a bend goes where nothing is said: a whole step (common practice). */
+const BEND_SEMITONES = 2;
+
 /** What stands before and after each note on its string. */
 export interface Links {
   readonly next: ReadonlyMap<InSong<ScoreNote>, InSong<ScoreNote>>;
@@ -59,6 +62,7 @@ export function noteElement(
         element("string", tuning.midi.length - note.string),
         element("fret", note.fret),
         finger ? element("fingering", finger) : null,
+        marks.includes("b") ? element("bend", [element("bend-alter", BEND_SEMITONES)]) : null,
       ]),
     ]),
     marks.includes("pm") ? element("play", [element("mute", "palm")]) : null,

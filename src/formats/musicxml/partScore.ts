@@ -134,8 +134,9 @@ function namedChords(
     measure.beats,
     all.map(({ start, name }) => ({ startBeat: start, chord: namedChord(name) })),
   );
-  return chords.map((chord, index) => {
-    const { frame = null } = all[index] ?? {};
+  return chords.map((chord) => {
+    if (chord.riff) return chord;
+    const { frame = null } = all.findLast(({ start }) => start <= chord.startBeat) ?? {};
     const under = notes.filter(
       ({ startBeat }) => startBeat >= chord.startBeat && startBeat < chord.startBeat + chord.beats,
     );

@@ -254,7 +254,6 @@ function readNote(
   const find = (name: string) => all.find((each) => each.name === name);
   const stops = (name: string) =>
     all.some((each) => each.name === name && each.attributes.type === "stop");
-  if (find("bend")) unread.add("bend");
   const head = textOf(child(node, "notehead"));
   const isMuted = childrenOf(node, "play").some((play) => textOf(child(play, "mute")) === "palm");
   const marks = [
@@ -262,6 +261,7 @@ function readNote(
     ...(head === "x" || head === "cross" ? ["x"] : []),
     ...(stops("hammer-on") ? ["h"] : []),
     ...(stops("pull-off") ? ["p"] : []),
+    ...(find("bend") ? ["b"] : []),
   ];
   const isSlidTo = notations.some((each) =>
     each.children.some(

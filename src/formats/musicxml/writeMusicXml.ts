@@ -74,7 +74,9 @@ function emptyMeasure(tuning: Tuning, score: Score): XmlElement {
 /** The chords of each bar in which they begin, times from its beginning; silence between them is no chord of its own. */
 function chordsByBar(bars: readonly PlayedBar[]): readonly (readonly InSong<ScoreChord>[])[] {
   const all = bars.flatMap((bar) =>
-    bar.chords.map((chord) => ({ ...chord, start: Math.max(0, bar.start + chord.startBeat) })),
+    bar.chords
+      .filter(({ riff }) => !riff)
+      .map((chord) => ({ ...chord, start: Math.max(0, bar.start + chord.startBeat) })),
   );
   let isNamed = false;
   return bars.map((bar) => {

@@ -1,6 +1,7 @@
-import { quartersPerBeat, type Chart } from "@/core/song";
+import { quartersPerBeat, struckNotes, type Chart } from "@/core/song";
 import { nameTuning } from "@/core/tuning";
-import { EMPTY_SCORE, type Score } from "./score";
+import { riffOf } from "./riff";
+import { EMPTY_SCORE, type Score, type ScoreChord } from "./score";
 
 /** A chart as a score: everything that it says, no grips yet. */
 export function chartScore(chart: Chart): Score {
@@ -25,11 +26,14 @@ export function chartScore(chart: Chart): Score {
           hasTempos && bar.quarterBpm !== null ? bar.quarterBpm / quartersPerBeat(bar.meter) : null,
         line: bar.line,
         notes: [],
-        chords: bar.chords.map(({ place: _place, ...chord }) => ({
-          ...chord,
-          fretting: null,
-          fingers: null,
-        })),
+        chords: [
+          ...bar.chords.map(({ place: _place, ...chord }): ScoreChord => ({
+            ...chord,
+            fretting: null,
+            fingers: null,
+          })),
+          ...struckNotes(bar).map(({ notes, name }) => riffOf(notes, name)),
+        ].toSorted((a, b) => a.startBeat - b.startBeat),
       })),
     })),
   };

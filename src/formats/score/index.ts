@@ -25,5 +25,6 @@ export {
 export { ownGrips, withGrips, type PlayedGrip } from "./grips";
 export { strumBar } from "./strumNotes";
 export { namedChord } from "./chordEntry";
+export { riffEntry, riffOf, withRiffEntries } from "./riff";
 export { chordsInNotes } from "./chordsOfNotes";
 export { chordsOfPitches } from "./chordsOfPitches";

@@ -1,11 +1,11 @@
 import { type Fretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { type Midi } from "@/core/pitch";
-import { type KeptLine } from "@/core/song";
+import { type ChartNote, type KeptLine } from "@/core/song";
 import { type Tuning } from "@/core/tuning";
 
 /** How a note is reached or damped, written as tablature writes it; several stand together, "pm h". */
-export const MARKS = ["h", "p", "/", "\\", "pm", "x"] as const;
+export const MARKS = ["h", "p", "/", "\\", "pm", "x", "b", "~"] as const;
 
 /** A note on a string; times in quarters. */
 export interface ScoreNote {
@@ -30,6 +30,8 @@ export interface ScoreChord {
   readonly texture: string | null;
   readonly fretting: Fretting | null;
   readonly fingers: readonly (Finger | 0)[] | null;
+  /** Notes of a riff that are struck here in place of a chord; the name is theirs, "6:3". */
+  readonly riff?: readonly ChartNote[];
   /** How sure it is that the notes say this chord, 0 to 1; only where it was found in notes. */
   readonly sure?: number;
 }

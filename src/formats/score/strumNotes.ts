@@ -1,5 +1,5 @@
 import { type Fretting } from "@/core/fretting";
-import { pickedAt, strikesAs, type Strike } from "@/core/song";
+import { noteStrike, pickedAt, strikesAs, type ChartNote, type Strike } from "@/core/song";
 import { type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
 
 /** The notes of a bar whose chords have grips: every strike of each chord, string by string. */
@@ -11,11 +11,12 @@ export function strumBar({ chords, meter }: ScoreBar): readonly ScoreNote[] {
 }
 
 function strumChord(
-  { fretting, texture, startBeat }: ScoreChord,
+  { fretting, texture, startBeat, riff }: ScoreChord,
   meter: string,
   beats: number,
 ): readonly ScoreNote[] {
   if (!fretting || !(beats > 0)) return [];
+  if (riff) return riffNotes(riff, fretting, { meter, startBeat, beats });
   const strikes = strikesAs(texture, { meter, startBeat, beats });
   return strikes.flatMap((strike, index) => {
     const until = strikes[index + 1]?.at ?? beats;
@@ -27,6 +28,33 @@ function strumChord(
       fret: strike.touch === "choked" ? 0 : fret,
       mark: MARK_OF[strike.touch],
     }));
+  });
+}
+
+/** The notes of a riff on the strings of its grip, with their marks. */
+function riffNotes(
+  riff: readonly ChartNote[],
+  fretting: Fretting,
+  span: { readonly meter: string; readonly startBeat: number; readonly beats: number },
+): readonly ScoreNote[] {
+  const [strike] = noteStrike(riff, span);
+  const touch = strike ? MARK_OF[strike.touch] : null;
+  return fretting.flatMap((fret, string) => {
+    if (fret === null) return [];
+    const own =
+      riff.find((note) => note.string === fretting.length - string) ??
+      riff.find((note) => note.string === null);
+    const reached = own?.mark === "m" ? null : (own?.mark ?? null);
+    const marks = [...new Set([touch, reached])].filter((mark) => mark !== null);
+    return [
+      {
+        startBeat: span.startBeat,
+        beats: span.beats,
+        string,
+        fret: touch === "x" ? 0 : fret,
+        mark: marks.join(" ") || null,
+      },
+    ];
   });
 }
 

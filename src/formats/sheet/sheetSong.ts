@@ -57,8 +57,8 @@ export function sheetSong(
       bars.findLastIndex((bar) => bar.start <= start + 1e-6),
     );
   const sectionAt = bars.map((bar) => (section = bar.begins ?? section));
-  const keys = chords.map(({ name, fretting, fingers, start }) => {
-    if (!fretting) return null;
+  const keys = chords.map(({ name, fretting, fingers, start, riff }) => {
+    if (!fretting || riff) return null;
     const key = `${name} ${fretting.join()}`;
     const bar = barOf(start);
     const before = grips.get(key);

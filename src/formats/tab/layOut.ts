@@ -151,7 +151,8 @@ function mutesLine(
 }
 
 function fretText(note: ScoreNote): string {
-  return hasMark(note, "x") ? "x" : String(note.fret);
+  if (hasMark(note, "x")) return "x";
+  return `${note.fret}${["b", "~"].find((mark) => hasMark(note, mark)) ?? ""}`;
 }
 
 function reachMark(note: ScoreNote): string | null {

@@ -23,12 +23,15 @@ export function notesIn(
   const unread = new Set<string>();
   for (const [row, { body }] of strings.entries()) {
     const part = body.slice(from, to);
-    for (const { 0: word, index } of part.matchAll(/\d+|[xX]|[A-Za-z~^<(=.]/g)) {
+    for (const found of part.matchAll(/(\d+)(?:(b)\d*|(~)+)?|[xX]|[A-Za-z~^<(=.]/g)) {
+      const { 0: whole, 1: digits, 2: bend, 3: vibrato, index } = found;
+      const word = digits ?? whole;
       const column = from + index;
       const before = part[index - 1] ?? "-";
       if (/^[xX]$/.test(word)) notes.push({ column, row, fret: 0, mark: "x" });
       else if (/^\d/.test(word)) {
         const mark = MARKS[before.toLowerCase()] ?? null;
+        const after = bend ?? vibrato ?? null;
         // More digits than a neck has frets are notes that stand close.
         const frets = Number(word) <= HIGHEST_FRET ? [word] : [...word];
         for (const [at, fret] of frets.entries()) {
@@ -36,7 +39,7 @@ export function notesIn(
             column: column + at,
             row,
             fret: Number(fret),
-            mark: at === 0 ? mark : null,
+            mark: (at === 0 ? mark : null) ?? (at === frets.length - 1 ? after : null),
           });
         }
       } else if (!MARKS[word.toLowerCase()]) unread.add(word.toLowerCase());

@@ -278,7 +278,6 @@ function headingIn(text: string): Heading | null {
 }
 
 const UNREAD: Readonly<Record<string, string>> = {
-  b: "bends are read as plain notes",
   r: "releases of bends are read as plain notes",
   "~": "vibrato is left out",
   v: "vibrato is left out",

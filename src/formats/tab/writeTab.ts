@@ -68,7 +68,10 @@ function cellsOfBars(bars: readonly PlayedBar[], strings: number): readonly BarC
       to: shift + bar.beats,
       strings,
       notes: (notes[at] ?? []).map((note) => ({ ...note, time: timeIn(note.start) })),
-      names: (chords[at] ?? []).map(({ name, start }) => ({ name, time: timeIn(start) })),
+      // Notes of a riff are their own names; after them the chord before is over.
+      names: (chords[at] ?? [])
+        .filter(({ riff }) => !riff)
+        .map(({ name, start }) => ({ name, time: timeIn(start) })),
     };
   });
 }

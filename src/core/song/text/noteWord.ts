@@ -24,7 +24,7 @@ const [MIN_OCTAVE, MAX_OCTAVE] = [0, 8];
 /** A word that means notes, right or wrong. No chord begins with a number and a colon, or with @. */
 const LOOKS_LIKE_NOTES = /^<?(?:\d{1,3}:|@)/;
 const ON_STRING = /^(\d{1,3}):(.*)$/s;
-const FIRST_FRET = /^(?:x|\d{1,3})/i;
+const FIRST_FRET = /^(?:x|[hp/\\]?\d{1,3})/i;
 const REACHED = /^([hp/\\])(\d{1,3})?/i;
 const PITCHED = /^@([A-Za-z](?:##|bb|#|b)?)(-?\d{1,2})?(.*)$/s;
 
@@ -78,9 +78,11 @@ function readOnString(part: string): readonly NoteStep[] | string {
   const [first] = FIRST_FRET.exec(after) ?? [];
   if (first === undefined) return `write a fret after the string, like ${string}:3`;
   const isDead = first.toLowerCase() === "x";
-  const steps: NoteStep[] = [
-    { string, fret: isDead ? 0 : Number(first), midi: null, mark: isDead ? "x" : null },
-  ];
+  // "6:h5" is reached from the note before on its string.
+  const [sign = ""] = /^\D/.exec(first) ?? [];
+  const fret = isDead ? 0 : Number(first.slice(sign.length));
+  const mark = sign === "" ? null : (sign.toLowerCase() as NoteMark);
+  const steps: NoteStep[] = [{ string, fret, midi: null, mark }];
   let rest = after.slice(first.length);
   if (isDead && rest !== "") return `a dead string takes no fret and no mark: ${string}:x`;
   for (let found = REACHED.exec(rest); found; found = REACHED.exec(rest)) {
