@@ -16,6 +16,7 @@ export {
   SLOWEST_DOWN_STROKES_BPM,
 } from "./downStrokes";
 export { addMark } from "./marks";
+export { rootOfGrip } from "./rootOfGrip";
 export { sectionKeys } from "./sectionKeys";
 export { gripsOf, type SongRoute } from "./planSong";
 export { type SongRequest } from "./request";

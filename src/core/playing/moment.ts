@@ -1,5 +1,6 @@
 import { type Arrangement, type SongRoute } from "@/core/arrangement";
 import { type Neck } from "@/core/neck";
+import { firstOfRun } from "./riffRun";
 import { nextGrip, waitUntil, type Loop, type NextGrip, type Wait } from "./nextGrip";
 
 /** A song with a route through it, on its neck. */
@@ -9,7 +10,7 @@ export interface RoutedSong {
   readonly neck: Neck;
 }
 
-/** The grip held at a time in a song, and the next different one. */
+/** The grip held at a time in a song, and the next different one. The notes of a riff in one bar count as one grip. */
 export interface Moment {
   /** Index in `arrangement.bars`. */
   readonly bar: number;
@@ -31,7 +32,7 @@ export function momentAt(
   const { chords, bars } = arrangement;
   const hasBegun = ({ start }: { readonly start: number }) => start <= quarters + ROUNDING;
   const bar = Math.max(0, bars.findLastIndex(hasBegun));
-  const held = Math.max(0, chords.findLastIndex(hasBegun));
+  const held = firstOfRun(chords, Math.max(0, chords.findLastIndex(hasBegun)));
   if (chords.length === 0) return { bar, chord: null, stop: -1, next: null };
   const stop = route.played.indexOf(held);
   const found = nextGrip(arrangement, route, neck, stop, loop);

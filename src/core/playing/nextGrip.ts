@@ -3,6 +3,7 @@ import { positionOf, type Fingering } from "@/core/hand";
 import { changeBetween, type HandChange } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { quartersPerBeat } from "@/core/song";
+import { firstOfRun } from "./riffRun";
 
 /** The next grip that differs from the current one. */
 export interface NextGrip {
@@ -30,6 +31,9 @@ export function nextGrip(
 ): NextGrip | null {
   const held = timed.stops[stop]?.fingering;
   if (!held) return null;
+  const heldChord = played[stop] ?? -1;
+  // Within a riff, the next grip is what follows its last note.
+  const run = chords[heldChord]?.notes ? firstOfRun(chords, heldChord) : null;
   const all = played.map((chord, at) => ({ chord, stop: at, at: chords[chord]?.start ?? 0 }));
   const round = loop && startAndEnd(bars, loop);
   const inRound = round ? all.filter(({ at }) => at >= round.start && at < round.end) : [];
@@ -40,7 +44,10 @@ export function nextGrip(
     : after(all, stop);
   for (const each of coming) {
     const fingering = timed.stops[each.stop]?.fingering;
-    if (!fingering || isSameGrip(fingering, held)) continue;
+    if (!fingering || firstOfRun(chords, each.chord) === run) continue;
+    // Another riff may well begin with the same note.
+    const isRiff = Boolean(chords[each.chord]?.notes);
+    if (!isRiff && isSameGrip(fingering, held)) continue;
     return { ...each, change: changeBetween(neck, held, positionOf(neck, held), fingering) };
   }
   return null;

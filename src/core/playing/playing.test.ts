@@ -164,14 +164,18 @@ describe("what is sung", () => {
 
 describe("the hand's way", () => {
   test("names each place once, and each way between two", () => {
-    const { arrangement, route } = song("| A5 D5 | A5 G5 | A5 |");
-    const { places, steps } = wayThrough(arrangement, route, 0, 3);
-    expect(places.map(({ chord }) => arrangement.chords[chord]?.name)).toEqual(["A5", "D5", "G5"]);
+    const made = song("| A5 D5 | A5 G5 | A5 |");
+    const { places, steps } = wayThrough(made, 0, 3);
+    expect(places.map(({ chord }) => made.arrangement.chords[chord]?.name)).toEqual([
+      "A5",
+      "D5",
+      "G5",
+    ]);
     expect(places[0]?.stops).toEqual([0, 2, 4]);
     expect(steps).toEqual([
       [0, 1],
       [0, 2],
     ]);
-    expect(wayThrough(arrangement, route, 2, 3).steps).toEqual([]);
+    expect(wayThrough(made, 2, 3).steps).toEqual([]);
   });
 });

@@ -1,10 +1,10 @@
-import { type Arrangement, type SongRoute } from "@/core/arrangement";
 import { lowestFret } from "@/core/fretting";
-import { type Fingering } from "@/core/hand";
+import { positionOf, type Fingering } from "@/core/hand";
+import { type RoutedSong } from "./moment";
 
 /** A position of the hand on the neck. */
 export interface Place {
-  /** The lowest pressed fret; 0 for open strings. */
+  /** The lowest pressed fret, of a riff the one at which the index is; 0 for open strings. */
   readonly fret: number;
   readonly fingering: Fingering;
   /** Index of the first chord played there. */
@@ -19,25 +19,28 @@ interface Way {
   readonly steps: readonly (readonly [from: number, to: number])[];
 }
 
-/** The hand's positions and changes in a range of bars (`toBar` exclusive). Each is listed once. */
+/** The hand's positions and changes in a range of bars (`toBar` exclusive), each once; a riff has one a position. */
 export function wayThrough(
-  { chords }: Arrangement,
-  { played, timed }: SongRoute,
+  { arrangement: { chords }, route: { played, timed }, neck }: RoutedSong,
   fromBar: number,
   toBar: number,
 ): Way {
   const places: { -readonly [K in keyof Place]: K extends "stops" ? number[] : Place[K] }[] = [];
+  const keys: string[] = [];
   const order: number[] = [];
   for (const [stop, chord] of played.entries()) {
     const bar = chords[chord]?.playedBar ?? -1;
     const fingering = timed.stops[stop]?.fingering;
     if (!fingering || bar < fromBar || bar >= toBar) continue;
-    const key = fingering.fretting.join();
-    const found = places.findIndex((place) => place.fingering.fretting.join() === key);
-    const at =
-      found >= 0
-        ? found
-        : places.push({ fret: lowestFret(fingering.fretting), fingering, chord, stops: [] }) - 1;
+    const isRiff = chords[chord]?.notes !== null;
+    const handFret = isRiff ? positionOf(neck, fingering)?.fret : undefined;
+    // Open notes are played from wherever the hand is.
+    if (isRiff && handFret === undefined && places.length > 0) continue;
+    const fret = handFret ?? lowestFret(fingering.fretting);
+    const key = isRiff ? `riff at ${fret}` : fingering.fretting.join();
+    const known = keys.indexOf(key);
+    const at = known >= 0 ? known : places.push({ fret, fingering, chord, stops: [] }) - 1;
+    if (known < 0) keys.push(key);
     places[at]?.stops.push(stop);
     if (order.at(-1) !== at) order.push(at);
   }

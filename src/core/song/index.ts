@@ -56,6 +56,7 @@ export {
 } from "./write";
 export {
   ACCENTS,
+  barEntries,
   changeGaps,
   DEFAULT_TEMPO_BPM,
   FEELS,

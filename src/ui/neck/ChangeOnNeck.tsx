@@ -1,8 +1,9 @@
+import { rootOfGrip, type ArrangedChord } from "@/core/arrangement";
 import { type HandChange } from "@/core/motion";
 import { tonesOverRoot } from "@/core/fretting";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
-import { pitchClassOf, type Accidentals, type Note } from "@/core/pitch";
+import { pitchClassOf, type Accidentals } from "@/core/pitch";
 import { type Spacing } from "@/state";
 import { fingersWords, spokenNotes } from "@/ui/text";
 import { NeckGrip } from "./NeckGrip";
@@ -11,7 +12,7 @@ import { type NeckScale } from "./neckScale";
 import { PlainNeck } from "./PlainNeck";
 
 interface Held {
-  readonly chord: { readonly name: string; readonly chord: { readonly root: Note } };
+  readonly chord: Pick<ArrangedChord, "name" | "chord" | "notes">;
   readonly fingering: Fingering;
 }
 
@@ -29,7 +30,7 @@ interface ChangeOnNeckProps {
 /** Both grips of a change: the one that is left as outlines, the one that is reached in full, arrows between. */
 export function ChangeOnNeck({ change, from, to, ...seen }: ChangeOnNeckProps) {
   const { neck } = seen;
-  const root = to.chord.chord.root;
+  const root = rootOfGrip(to.chord, neck, to.fingering.fretting);
   return (
     <figure className="space-y-2">
       <PlainNeck

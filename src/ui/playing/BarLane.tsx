@@ -1,7 +1,9 @@
 import { memo, useEffect, useMemo, useRef } from "react";
-import { playedBar, type BarStroke, type RoutedSong } from "@/core/playing";
+import { noteLane, playedBar, type BarStroke, type RoutedSong } from "@/core/playing";
 import { pickedAt } from "@/core/song";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { leftAt, widthOf } from "./laneScale";
+import { NoteLane } from "./NoteLane";
 import { type Playhead } from "./playhead";
 import { StrokeSign } from "./StrokeSign";
 
@@ -12,19 +14,33 @@ interface BarLaneProps {
   /** Current beat of the count-in, from 0; null if there is none. */
   readonly countBeat: number | null;
   readonly playhead: Playhead;
+  readonly thickOnTop: boolean;
 }
 
-/** CSS position of a share of the bar; leaves room for a whole sign at both ends. */
-function leftAt(share: number): string {
-  return `calc(1.4rem + (100% - 1.6rem) * ${share.toFixed(4)})`;
-}
+/** The current bar: its notes where it has a riff, otherwise its strokes. */
+export const BarLane = memo(function BarLane(props: BarLaneProps) {
+  const { song, bar, playhead, thickOnTop } = props;
+  const { arrangement, neck } = song;
+  const columns = useMemo(() => noteLane(song, bar), [song, bar]);
+  const counts = useMemo(() => playedBar(arrangement, bar).counts, [arrangement, bar]);
+  if (!columns) return <StrokeLane {...props} />;
+  const { start = 0, beats = 4 } = arrangement.bars[bar] ?? {};
+  return (
+    <NoteLane
+      columns={columns}
+      strings={neck.midi.length}
+      thickOnTop={thickOnTop}
+      bar={bar}
+      start={start}
+      length={beats}
+      counts={counts}
+      playhead={playhead}
+    />
+  );
+});
 
-function widthOf(share: number): string {
-  return `calc((100% - 1.6rem) * ${share.toFixed(4)} - 0.5rem)`;
-}
-
-/** The current bar: counts, strokes, rests and the playhead. */
-export const BarLane = memo(function BarLane({ song, bar, countBeat, playhead }: BarLaneProps) {
+/** A bar of chords: counts, strokes, rests and the playhead. */
+function StrokeLane({ song, bar, countBeat, playhead }: BarLaneProps) {
   const { arrangement } = song;
   const played = useMemo(() => playedBar(arrangement, bar), [arrangement, bar]);
   const line = useRef<HTMLDivElement>(null);
@@ -100,7 +116,7 @@ export const BarLane = memo(function BarLane({ song, bar, countBeat, playhead }:
       <p className="sr-only">{laneWords(song, played.strokes, names)}</p>
     </section>
   );
-});
+}
 
 interface StrokeProps {
   readonly stroke: BarStroke;

@@ -1,12 +1,19 @@
 import { type ReactNode } from "react";
-import { type ArrangedChord } from "@/core/arrangement";
+import { rootOfGrip, type ArrangedChord } from "@/core/arrangement";
 import { tonesOverRoot } from "@/core/fretting";
 import { type Fingering } from "@/core/hand";
 import { pitchClassOf } from "@/core/pitch";
 import { type Moment, type RoutedSong } from "@/core/playing";
 import { GripDiagram } from "@/ui/grip";
 import { NoteText, spokenNotes, wayWords } from "@/ui/text";
-import { mannerWords, placeOfGrip, stringNumbers, waitWords } from "./playWords";
+import {
+  mannerWords,
+  placeOfGrip,
+  riffWords,
+  shownName,
+  stringNumbers,
+  waitWords,
+} from "./playWords";
 
 /** How the player sees grips. */
 export interface GripLook {
@@ -32,6 +39,7 @@ interface NowCardProps extends CardProps {
 export function NowCard({ song, look, moment, where, isPlaying, count }: NowCardProps) {
   const { chord, fingering } = heldAt(song, moment.chord, moment.stop);
   const place = chord && fingering && placeOfGrip(song.neck, chord, fingering);
+  const name = chord ? shownName(chord) : "";
   return (
     <section
       aria-label="Now"
@@ -44,11 +52,8 @@ export function NowCard({ song, look, moment, where, isPlaying, count }: NowCard
         >
           <NoteText>{where}</NoteText>
         </p>
-        <p
-          className={`leading-none font-bold ${nameSize(chord?.name ?? "", true)}`}
-          data-chord-name=""
-        >
-          {chord ? <NoteText>{chord.name}</NoteText> : "–"}
+        <p className={`leading-none font-bold ${nameSize(name, true)}`} data-chord-name="">
+          {chord ? <NoteText>{name}</NoteText> : "–"}
         </p>
         {place && <PlaceWords {...place} />}
         <div className="min-h-[calc(2.9rem*var(--play-scale))]">
@@ -64,8 +69,14 @@ export function NowCard({ song, look, moment, where, isPlaying, count }: NowCard
             fingering &&
             chord && (
               <p className="text-[calc(1.05rem*var(--play-scale))] leading-snug text-muted">
-                <span className="mr-2">{mannerWords(chord.strikes)}</span>
-                <span className="figures inline-block">{stringsWords(fingering)}</span>
+                {chord.notes ? (
+                  <span className="figures">{riffWords(fingering)}</span>
+                ) : (
+                  <>
+                    <span className="mr-2">{mannerWords(chord.strikes)}</span>
+                    <span className="figures inline-block">{stringsWords(fingering)}</span>
+                  </>
+                )}
               </p>
             )
           )}
@@ -109,10 +120,10 @@ export function NextCard({
         {isShown && chord && (
           <>
             <p
-              className={`mt-1 leading-none font-bold ${nameSize(chord.name, false)}`}
+              className={`mt-1 leading-none font-bold ${nameSize(shownName(chord), false)}`}
               data-chord-name=""
             >
-              <NoteText>{chord.name}</NoteText>
+              <NoteText>{shownName(chord)}</NoteText>
             </p>
             <p className="text-[calc(1.15rem*var(--play-scale))] leading-tight font-semibold">
               {held && fingering && wayWords(held, fingering, next.change).toLowerCase()}
@@ -201,7 +212,7 @@ function Picture({ song: { neck }, look, chord, fingering }: PictureProps) {
       </p>
     );
   }
-  const root = chord.chord.root;
+  const root = rootOfGrip(chord, neck, fingering.fretting);
   return (
     <div className="playing-picture">
       <GripDiagram
@@ -212,7 +223,7 @@ function Picture({ song: { neck }, look, chord, fingering }: PictureProps) {
         {...look}
         fills
         stringGapPx={STRING_GAP_PX}
-        label={`${spokenNotes(chord.name)} close up`}
+        label={`${spokenNotes(shownName(chord))} close up`}
       />
     </div>
   );

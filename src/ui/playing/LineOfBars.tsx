@@ -1,8 +1,9 @@
 import { memo, useMemo } from "react";
 import { type Arrangement } from "@/core/arrangement";
-import { barLines, linesAt, passesOf, wordsAt, type BarLine } from "@/core/playing";
+import { barLines, firstOfRun, linesAt, passesOf, wordsAt, type BarLine } from "@/core/playing";
 import { type ChartWords } from "@/core/song";
 import { useWidth } from "@/ui/neck";
+import { shownName } from "./playWords";
 import { NoteText } from "@/ui/text";
 
 interface LineOfBarsProps {
@@ -82,6 +83,8 @@ function Bars(props: BarsProps) {
               )}
               {arrangement.chords.flatMap((each, place) => {
                 if (each.start < start - EARLY || each.start >= start + beats - EARLY) return [];
+                // A riff has one name, over its first note.
+                if (firstOfRun(arrangement.chords, place) !== place) return [];
                 const { pass, passes: of } = passes[each.playedBar] ?? { pass: 0, passes: 1 };
                 const sung = each.place && wordsAt(words, each.place.offset, { pass, passes: of });
                 return [
@@ -93,7 +96,7 @@ function Bars(props: BarsProps) {
                     <span
                       className={`block font-bold whitespace-nowrap ${isNow ? "text-[calc(1.6rem*var(--play-scale))] leading-tight" : "text-[calc(1.15rem*var(--play-scale))] leading-snug"} ${place === chord ? "underline decoration-root decoration-4 underline-offset-4" : ""}`}
                     >
-                      <NoteText>{each.name}</NoteText>
+                      <NoteText>{shownName(each)}</NoteText>
                     </span>
                     {words.size > 0 && (
                       <span

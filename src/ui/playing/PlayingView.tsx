@@ -91,6 +91,7 @@ export const PlayingView = memo(function PlayingView(props: PlayingViewProps) {
         bar={bar}
         countBeat={place && place.count !== null ? place.beat : null}
         playhead={playhead}
+        thickOnTop={look.thickOnTop}
       />
       {way && !isOneGrip && (
         <WayLane

@@ -3,6 +3,7 @@ import { fingertipMm, wireMm } from "@/core/neck";
 import { wayThrough, type Place, type RoutedSong } from "@/core/playing";
 import { NoteTspans, spokenNotes } from "@/ui/text";
 import { useWidth } from "@/ui/neck";
+import { shownName } from "./playWords";
 
 interface WayLaneProps {
   readonly song: RoutedSong;
@@ -26,10 +27,7 @@ export const WayLane = memo(function WayLane(props: WayLaneProps) {
   const { song, fromBar, toBar, now, next, leftHanded } = props;
   const { arrangement, route, neck } = song;
   const [frame, width] = useWidth(800);
-  const { places, steps } = useMemo(
-    () => wayThrough(arrangement, route, fromBar, toBar),
-    [arrangement, route, fromBar, toBar],
-  );
+  const { places, steps } = useMemo(() => wayThrough(song, fromBar, toBar), [song, fromBar, toBar]);
   const highest = useMemo(
     () => Math.max(FEWEST_FRETS, ...route.timed.stops.map(({ fingering }) => topFret(fingering))),
     [route],
@@ -46,7 +44,10 @@ export const WayLane = memo(function WayLane(props: WayLaneProps) {
   const rows = rowsFor(xs, box);
   const height = TOP + ROWS * ROW + FOOT;
   const rowY = (index: number) => TOP + ROW * (ROWS - 1 - (rows[index] ?? 0)) + ROW / 2;
-  const name = ({ chord }: Place) => arrangement.chords[chord]?.name ?? "";
+  const name = ({ chord }: Place) => {
+    const arranged = arrangement.chords[chord];
+    return arranged ? shownName(arranged) : "";
+  };
   return (
     <section aria-label="The hand's way" ref={frame} className="playing-way min-w-0">
       <svg

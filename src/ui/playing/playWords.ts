@@ -1,4 +1,4 @@
-import { type ArrangedChord } from "@/core/arrangement";
+import { rootOfGrip, type ArrangedChord } from "@/core/arrangement";
 import { tonesOverRoot } from "@/core/fretting";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
@@ -12,6 +12,18 @@ export function waitWords({ unit, count }: Wait): string {
   return `in ${count} ${count === 1 ? unit.slice(0, -1) : unit}`;
 }
 
+/** A chord's name; a riff is called so, and its notes stand in its bar. */
+export function shownName({ name, notes }: Pick<ArrangedChord, "name" | "notes">): string {
+  return notes ? "Riff" : name;
+}
+
+/** Where the hand begins a riff: "finger 1 first". */
+export function riffWords({ presses }: Pick<Fingering, "presses">): string {
+  const [first] = presses;
+  if (!first) return "first note open";
+  return first.finger === "T" ? "thumb first" : `finger ${first.finger} first`;
+}
+
 /** String and fret of a grip's lowest root. */
 export interface GripPlace {
   /** From 1, the thinnest. */
@@ -22,12 +34,13 @@ export interface GripPlace {
 /** The lowest root of a grip, or its lowest note if no root sounds; null if all strings are silent. */
 export function placeOfGrip(
   neck: Neck,
-  { chord }: Pick<ArrangedChord, "chord">,
+  chord: ArrangedChord,
   { fretting }: Pick<Fingering, "fretting">,
 ): GripPlace | null {
-  const tones = tonesOverRoot(neck, fretting, pitchClassOf(chord.root));
-  const root = tones.findIndex((tone) => tone !== null && tone % 12 === 0);
-  const string = root >= 0 ? root : fretting.findIndex((fret) => fret !== null);
+  const root = rootOfGrip(chord, neck, fretting);
+  const tones = tonesOverRoot(neck, fretting, pitchClassOf(root));
+  const rooted = tones.findIndex((tone) => tone !== null && tone % 12 === 0);
+  const string = rooted >= 0 ? rooted : fretting.findIndex((fret) => fret !== null);
   const fret = fretting[string];
   return fret === null || fret === undefined
     ? null

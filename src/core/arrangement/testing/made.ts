@@ -29,6 +29,7 @@ export interface MadeSong {
   readonly arrangement: Arrangement;
   readonly request: SongRequest;
   readonly route: SongRoute;
+  readonly neck: Neck;
 }
 
 export function makeSong(
@@ -46,7 +47,7 @@ export function makeSong(
   };
   const planned = planRouteOfKind(request, routeKind);
   if (!planned.ok) throw new Error(planned.problem.message);
-  return { arrangement, request, route: planned.value };
+  return { arrangement, request, route: planned.value, neck: request.neck };
 }
 
 /** Two named routes through a song. */

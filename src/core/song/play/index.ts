@@ -1,4 +1,5 @@
 export { changeGaps, needsGrip, type StruckChord } from "./changeGaps";
+export { barEntries, type BarEntry } from "./barEntries";
 export { noteStrike } from "./noteStrike";
 export { struckNotes, type StruckNotes } from "./struckNotes";
 export { playedChords } from "./played";

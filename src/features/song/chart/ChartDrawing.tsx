@@ -1,8 +1,9 @@
 import { memo, useState } from "react";
 import { type Arrangement } from "@/core/arrangement";
 import { nameTuning } from "@/core/tuning";
-import { type Chart, type ChartBar, type ChartChord } from "@/core/song";
+import { barEntries, type Chart, type ChartBar, type ChartChord } from "@/core/song";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { RiffOfBar } from "./RiffOfBar";
 import { sectionName } from "@/features/song/state";
 
 interface ChartDrawingProps {
@@ -137,20 +138,40 @@ function Bar(props: BarProps) {
         {number}
         {isShort ? ` · ${bar.beats}` : ""}
       </span>
-      <div className="flex h-9 pr-1">
-        {bar.chords.map((chord, inBar) => (
-          <ChordOfBar
-            key={inBar}
-            chord={chord}
-            asPowerChords={asPowerChords}
-            share={shareOf(bar, inBar)}
-            isCut={isCut(bar, inBar)}
-            number={number}
-            isChosen={isChosen(inBar)}
-            isBlocked={isBlocked(inBar)}
-            onChoose={onChoose && (() => onChoose(inBar))}
-          />
-        ))}
+      <div className="flex min-h-9 pr-1">
+        {barEntries(bar).map(({ inBar, riff, startBeat }, at, all) => {
+          const share = Math.max(
+            0.1,
+            ((all[at + 1]?.startBeat ?? bar.beats) - startBeat) / bar.beats,
+          );
+          const chord = bar.chords[inBar];
+          if (chord === undefined) {
+            return (
+              <RiffOfBar
+                key={inBar}
+                riff={riff}
+                share={share}
+                number={number}
+                isChosen={riff.some((_, step) => isChosen(inBar + step))}
+                isBlocked={riff.some((_, step) => isBlocked(inBar + step))}
+                onChoose={onChoose && (() => onChoose(inBar))}
+              />
+            );
+          }
+          return (
+            <ChordOfBar
+              key={inBar}
+              chord={chord}
+              asPowerChords={asPowerChords}
+              share={share}
+              isCut={isCut(bar, inBar)}
+              number={number}
+              isChosen={isChosen(inBar)}
+              isBlocked={isBlocked(inBar)}
+              onChoose={onChoose && (() => onChoose(inBar))}
+            />
+          );
+        })}
       </div>
       {textures.size > 0 && (
         <p className="figures pl-1 text-[13px] leading-tight text-muted">
@@ -162,20 +183,15 @@ function Bar(props: BarProps) {
 }
 
 /** Whether a chord ends before the next one comes, or before its bar does. */
-function isCut({ chords, beats }: ChartBar, inBar: number): boolean {
+function isCut({ chords, notes, beats }: ChartBar, inBar: number): boolean {
   const chord = chords[inBar];
-  const next = chords[inBar + 1]?.startBeat ?? beats;
+  const after = [...chords, ...notes].map(({ startBeat }) => startBeat);
+  const next = Math.min(beats, ...after.filter((startBeat) => startBeat > (chord?.startBeat ?? 0)));
   // What comes early has taken its eighth from the chord before it, which is not cut by that.
   return chord !== undefined && chord.startBeat + chord.beats < next - EIGHTH + ROUNDING;
 }
 
 const [EIGHTH, ROUNDING] = [0.5, 1e-9];
-
-/** The share of the bar up to the next chord. */
-function shareOf({ chords, beats }: ChartBar, inBar: number): number {
-  const start = Math.max(0, chords[inBar]?.startBeat ?? 0);
-  return Math.max(0.1, ((chords[inBar + 1]?.startBeat ?? beats) - start) / beats);
-}
 
 interface ChordOfBarProps {
   readonly chord: ChartChord;

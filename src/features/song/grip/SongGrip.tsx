@@ -1,4 +1,4 @@
-import { type ArrangedChord } from "@/core/arrangement";
+import { rootOfGrip, type ArrangedChord } from "@/core/arrangement";
 import { tonesOverRoot } from "@/core/fretting";
 import { type Fingering } from "@/core/hand";
 import { type Neck } from "@/core/neck";
@@ -11,7 +11,7 @@ import { spokenNotes } from "@/ui/text";
 interface SongGripProps {
   readonly neck: Neck;
   readonly guitar: Guitar;
-  readonly chord: Pick<ArrangedChord, "name" | "chord">;
+  readonly chord: Pick<ArrangedChord, "name" | "chord" | "notes">;
   readonly fingering: Pick<Fingering, "fretting" | "fingers">;
   readonly stringGapPx?: number;
   readonly growth?: number;
@@ -21,11 +21,12 @@ interface SongGripProps {
 export function SongGrip({ neck, guitar, chord, fingering, stringGapPx, growth }: SongGripProps) {
   const { thickOnTop } = useView().view;
   const { fretting } = fingering;
+  const root = rootOfGrip(chord, neck, fretting);
   return (
     <GripDiagram
       neck={neck}
-      root={chord.chord.root}
-      grip={{ fingering, tones: tonesOverRoot(neck, fretting, pitchClassOf(chord.chord.root)) }}
+      root={root}
+      grip={{ fingering, tones: tonesOverRoot(neck, fretting, pitchClassOf(root)) }}
       labels="finger"
       leftHanded={guitar.leftHanded}
       thickOnTop={thickOnTop}

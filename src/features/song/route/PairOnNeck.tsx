@@ -1,3 +1,4 @@
+import { rootOfGrip } from "@/core/arrangement";
 import { tonesOverRoot } from "@/core/fretting";
 import { type Neck } from "@/core/neck";
 import { pitchClassOf } from "@/core/pitch";
@@ -22,7 +23,7 @@ export function PairOnNeck({ neck, look, pair, step }: PairOnNeckProps) {
   const [one, other] = pair.map(({ route }) => route.timed.stops[step]?.fingering);
   const chord = pair[0].arrangement.chords[pair[0].route.played[step] ?? -1];
   if (!one || !other || !chord) return null;
-  const root = chord.chord.root;
+  const root = rootOfGrip(chord, neck, one.fretting);
   const isSame = one.fretting.join() === other.fretting.join();
   return (
     <PlainNeck

@@ -87,7 +87,7 @@ function blockOf(
   const holds = change ? `, the next change is ${HOLDS_WORDS[change.holds]}` : "";
   return {
     chord: index,
-    name: chord?.name ?? "",
+    name: chord?.notes ? placesText(fretting) : (chord?.name ?? ""),
     x,
     width,
     y,
@@ -98,6 +98,13 @@ function blockOf(
   };
 }
 
+/** Notes of a riff where the route plays them: "6:3". */
+function placesText(fretting: readonly (number | null)[]): string {
+  return fretting
+    .flatMap((fret, string) => (fret === null ? [] : [`${fretting.length - string}:${fret}`]))
+    .join("+");
+}
+
 interface StopProps {
   readonly block: Block;
   readonly isChosen: boolean;
@@ -105,11 +112,14 @@ interface StopProps {
   readonly onChoose: (() => void) | null;
 }
 
-const LETTER_PX = 9;
+/** Smaller letters cannot be read; a name that does not fit in them is left out. */
+const SMALLEST_PX = 11;
+const LETTER_SHARE = 0.62;
 
 function Stop({ block, isChosen, isHard, onChoose }: StopProps) {
   const { x, y, width, height, name, label } = block;
-  const size = Math.max(11, Math.min(18, (width - 6) / (name.length * 0.62)));
+  const fitPx = (width - 4) / (name.length * LETTER_SHARE);
+  const size = Math.max(SMALLEST_PX, Math.min(18, fitPx));
   return (
     <g
       {...(onChoose && {
@@ -137,7 +147,7 @@ function Stop({ block, isChosen, isHard, onChoose }: StopProps) {
         stroke={isChosen ? "var(--on-slab)" : "none"}
         strokeWidth={2}
       />
-      {width > LETTER_PX * 1.6 && (
+      {fitPx >= SMALLEST_PX - 2 && (
         <text
           x={x + Math.min(8, width * 0.12)}
           y={y + height / 2}

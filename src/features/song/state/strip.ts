@@ -3,7 +3,7 @@ import { type Arrangement, type SongRoute } from "@/core/arrangement";
 /** More grips than anyone reads along one strip. */
 const MOST = 48;
 
-/** The first time that a section is played: each chord there with its stop; the same again in a row once. */
+/** The first time that a section is played: each chord there with its stop, the same again in a row once; no notes of riffs. */
 export function stripOf(
   { chords, bars }: Arrangement,
   { played, timed }: SongRoute,
@@ -15,7 +15,7 @@ export function stripOf(
   const seen = new Set<string>();
   const all = played.flatMap((chord, stop) => {
     const at = chords[chord];
-    if (!at || at.playedBar < first || at.playedBar >= end) return [];
+    if (!at || at.notes || at.playedBar < first || at.playedBar >= end) return [];
     const key = `${at.bar} ${at.inBar}`;
     // A repeat plays the same bars.
     if (seen.has(key)) return [];

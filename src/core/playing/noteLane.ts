@@ -1,0 +1,68 @@
+import { type RoutedSong } from "./moment";
+
+/** A note of a bar on its string. */
+interface LaneNote {
+  /** From 0, the thickest. */
+  readonly string: number;
+  readonly fret: number;
+  /** Before its fret: "h", "p", "/" or "\"; empty for a picked note. */
+  readonly reached: string;
+  /** After its fret: "b" or "~". */
+  readonly ends: string;
+  readonly isDead: boolean;
+}
+
+/** What is struck together in a bar. */
+export interface LaneColumn {
+  /** In quarters from the beginning of the bar. */
+  readonly at: number;
+  readonly length: number;
+  readonly notes: readonly LaneNote[];
+  readonly isMuted: boolean;
+  /** Of a chord; null for notes of a riff. */
+  readonly name: string | null;
+}
+
+const REACHED: ReadonlySet<string> = new Set(["h", "p", "/", "\\"]);
+const ENDS: ReadonlySet<string> = new Set(["b", "~"]);
+const ROUNDING = 1e-6;
+
+/** The notes of a played bar, one column for each chord or group of notes; null where the bar has no riff. */
+export function noteLane(
+  { arrangement, route }: RoutedSong,
+  bar: number,
+): readonly LaneColumn[] | null {
+  const { start = 0, beats = 0 } = arrangement.bars[bar] ?? {};
+  const end = start + beats - ROUNDING;
+  const inBar = arrangement.chords.flatMap((chord, index) =>
+    chord.start + ROUNDING >= start && chord.start < end ? [{ chord, index }] : [],
+  );
+  if (!inBar.some(({ chord }) => chord.notes)) return null;
+  return inBar.map(({ chord, index }): LaneColumn => {
+    const fretting = route.timed.stops[route.played.indexOf(index)]?.fingering.fretting ?? [];
+    const markOf = (string: number) =>
+      (
+        chord.notes?.find((note) => note.string === fretting.length - string) ??
+        chord.notes?.find((note) => note.string === null)
+      )?.mark ?? "";
+    return {
+      at: chord.start - start,
+      length: Math.min(chord.beats, end - chord.start),
+      isMuted: chord.strikes.some(({ touch }) => touch === "muted"),
+      name: chord.notes ? null : chord.name,
+      notes: fretting.flatMap((fret, string) => {
+        if (fret === null) return [];
+        const mark = markOf(string);
+        return [
+          {
+            string,
+            fret,
+            reached: REACHED.has(mark) ? mark : "",
+            ends: ENDS.has(mark) ? mark : "",
+            isDead: mark === "x",
+          },
+        ];
+      }),
+    };
+  });
+}
