@@ -1,11 +1,14 @@
 /**
  * Routes: the dynamic programming by itself and how it grows with the song, and from chord names to a route.
  */
+import { arrange, DEFAULT_SONG_SETTINGS, planRouteOfKind } from "@/core/arrangement";
 import { DEFAULT_CHORD_OPTIONS, readProgression } from "@/core/chart";
 import { DEFAULT_WEIGHTS } from "@/core/gripSearch";
+import { TIMING } from "@/core/motion";
 import { makeNeck } from "@/core/neck";
 import { planRoutes } from "@/core/plan";
 import { bestRoutes, minHardestRoutes, type Stop } from "@/core/route";
+import { readChart } from "@/core/song";
 import { usualMidi } from "@/core/tuning";
 import { quantile, timeMs } from "./median";
 
@@ -45,6 +48,8 @@ const hardest = timed(() =>
 );
 console.log(`  least hardest change through 64 chords ${hardest.toFixed(1)}`);
 
+/** A riff of so many notes, half of them without strings. */
+const RIFF_NOTES = 200;
 const made = makeNeck({ midi: usualMidi(6) });
 if (!made.ok) throw new Error(made.problem.message);
 const neck = made.value;
@@ -67,3 +72,22 @@ for (const [name, text] of [
 function timed(work: () => unknown, runs = RUNS): number {
   return quantile(timeMs(runs, work), 0.5);
 }
+
+const bars = Array.from({ length: RIFF_NOTES / 8 }, (_, bar) =>
+  Array.from({ length: 8 }, (_slot, slot) => {
+    const at = 8 * bar + slot;
+    return at % 2 === 0 ? `@${["E3", "G3", "A3", "B3", "D4"][(at / 2) % 5]}` : `5:${(at * 5) % 10}`;
+  }).join(" "),
+);
+const arrangement = arrange(
+  readChart(bars.map((bar) => `| ${bar} |`).join("\n")),
+  DEFAULT_SONG_SETTINGS,
+);
+const riffMs = timed(() => {
+  const planned = planRouteOfKind(
+    { arrangement, neck, player: {}, constants: TIMING.steady, downStrokesBpm: 200 },
+    "usual",
+  );
+  if (!planned.ok) throw new Error(planned.problem.message);
+});
+console.log(`A riff of ${arrangement.chords.length} notes: ${riffMs.toFixed(0)} ms (goal 100)`);

@@ -94,3 +94,33 @@ describe("the route through a chart", () => {
     expect(run("route", { tuning: "standard", chart: "| A5 |", chords: "A5" })).toMatch(/^chart: /);
   });
 });
+
+describe("riffs on the command line", () => {
+  const text = "| 6:0 6:3h5 @A2 A5 |";
+
+  test("notes stand in their bars, with what was written", () => {
+    const { sections, problems } = run("chart", { text }) as {
+      readonly sections: readonly { readonly bars: readonly { readonly notes: unknown }[] }[];
+      readonly problems: unknown;
+    };
+    expect(problems).toEqual([]);
+    expect(sections[0]?.bars[0]?.notes).toEqual([
+      { startBeat: 0, beats: 1, string: 6, fret: 0, mark: null },
+      { startBeat: 1, beats: 0.5, string: 6, fret: 3, mark: null },
+      { startBeat: 1.5, beats: 0.5, string: 6, fret: 5, mark: "h" },
+      { startBeat: 2, beats: 1, string: null, fret: null, mark: null, midi: 45 },
+    ]);
+  });
+
+  test("a route plays notes and chords in their order", () => {
+    const { routes } = run("route", { chart: text, tuning: "standard" }) as {
+      readonly routes: readonly {
+        readonly stops: readonly { readonly chord: string; readonly fretting: unknown }[];
+      }[];
+    };
+    expect(routes[0]?.stops.map(({ chord }) => chord)).toEqual(["6:0", "6:3", "6:5", "@A2", "A5"]);
+    expect(routes[0]?.stops[3]?.fretting).toEqual([null, 0, null, null, null, null]);
+    expect(run("route", { chart: "| 6:0 6:3 |", tuning: "standard" })).toHaveProperty("routes");
+    expect(run("route", { chart: "| @C2 |", tuning: "standard" })).toMatch(/^chords: no string/);
+  });
+});

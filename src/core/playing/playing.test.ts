@@ -5,7 +5,9 @@ import { readChart, readWords } from "@/core/song";
 import {
   barLines,
   linesAt,
+  momentAt,
   nextGrip,
+  noteLane,
   passesOf,
   playedBar,
   waitUntil,
@@ -162,7 +164,37 @@ describe("what is sung", () => {
   });
 });
 
+describe("a bar with a riff", () => {
+  test("has its notes on their strings, and the chords between them", () => {
+    const lane = noteLane(song("| 6:3h5 A5 . 5:x |"), 0);
+    expect(lane?.map(({ at, name, notes }) => [at, name, notes.length])).toEqual([
+      [0, null, 1],
+      [0.5, null, 1],
+      [1, "A5", 3],
+      [3, null, 1],
+    ]);
+    expect(lane?.[1]?.notes).toMatchObject([{ string: 0, fret: 5, reached: "h", isDead: false }]);
+    expect(lane?.[3]?.notes).toMatchObject([{ string: 1, isDead: true }]);
+    expect(noteLane(song("| A5 |"), 0)).toBeNull();
+  });
+
+  test("counts as one grip, and the next is what follows its last note", () => {
+    const { arrangement, route, neck } = song("| 6:3 6:5 6:3 6:5 | A5 | 6:3 6:5 |");
+    const next = nextGrip(arrangement, route, neck, 1);
+    expect(arrangement.chords[next?.chord ?? -1]?.name).toBe("A5");
+    expect(momentAt({ arrangement, route, neck }, 2.5).chord).toBe(0);
+    // A riff that begins with the same note is still another one.
+    const again = song("| 6:3 6:5 | 6:3 6:7 |");
+    expect(nextGrip(again.arrangement, again.route, again.neck, 0)).toMatchObject({ chord: 2 });
+  });
+});
+
 describe("the hand's way", () => {
+  test("names a riff once for each position", () => {
+    const { places } = wayThrough(song("| 6:3 6:5 6:3 6:5 | 6:10 6:12 | A5 |"), 0, 3);
+    expect(places.map(({ stops }) => stops.length)).toEqual([4, 2, 1]);
+  });
+
   test("names each place once, and each way between two", () => {
     const made = song("| A5 D5 | A5 G5 | A5 |");
     const { places, steps } = wayThrough(made, 0, 3);

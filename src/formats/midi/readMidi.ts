@@ -5,10 +5,12 @@ import { keyOfSignature, quartersPerBeat } from "@/core/song";
 import { oneLine } from "@/formats/chartText";
 import {
   chordsOfPitches,
+  riffOfPitches,
   EMPTY_SCORE,
   problemAt,
   wholeOrder,
   type FormatProblem,
+  type ScoreChord,
   type ReadScore,
   type ScoreBar,
 } from "@/formats/score";
@@ -93,7 +95,8 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
     firstBpm ??= bpm;
     while ((ordered[next]?.start ?? Infinity) < stop) sounding.push(...ordered.slice(next, ++next));
     const inBar = sounding.map((note) => ({ ...note, start: note.start - start }));
-    const chords = chordsOfPitches(inBar, beats);
+    const named = chordsOfPitches(inBar, beats);
+    const chords = isBrokenChord(inBar, named) ? named : (riffOfPitches(inBar) ?? named);
     sounding = sounding.filter((note) => note.start + note.beats > stop);
     const { last: marked } = markerUntil((at) => at < stop);
     const marker = marked && marked.at >= start ? marked : null;
@@ -115,6 +118,19 @@ export function readMidi(bytes: Uint8Array): Result<ReadScore> {
     problems,
   });
 }
+
+/** Notes one by one, by leaps alone, that surely make chords are chords that are picked; others are a riff. */
+function isBrokenChord(notes: readonly DetectedNote[], chords: readonly ScoreChord[]): boolean {
+  const inOrder = notes.toSorted((one, other) => one.start - other.start);
+  const hasStep = inOrder.some(
+    ({ midi }, at) => Math.abs(midi - (inOrder[at + 1]?.midi ?? Infinity)) <= STEP_SEMITONES,
+  );
+  return !hasStep && chords.every(({ sure = 0 }) => sure >= BROKEN_SURE);
+}
+
+const STEP_SEMITONES = 2;
+/** What a broken chord explains of a bar at least. */
+const BROKEN_SURE = 0.9;
 
 function parse(bytes: Uint8Array): Result<MidiData> {
   const chunks = knownChunks(bytes);

@@ -135,7 +135,7 @@ export function readPart(nodes: readonly XmlNode[]): Part {
           cursor += beats;
           longest = Math.max(longest, cursor);
         }
-        const note = readNote(node, start, beats, transposed, unread);
+        const note = readNote(node, start, beats, transposed);
         if (!note) continue;
         const key = `${note.staff} ${note.string ?? ""} ${note.fret ?? ""} ${note.midi ?? ""}`;
         const ties = childrenOf(node, "tie").map(({ attributes }) => attributes.type);
@@ -243,7 +243,6 @@ function readNote(
   start: number,
   beats: number,
   transposed: number,
-  unread: Set<string>,
 ): PartNote | null {
   if (child(node, "rest")) return null;
   const pitch = child(node, "pitch");

@@ -1,6 +1,43 @@
 import { detectChords, type DetectedNote } from "@/core/detected";
+import { pitchText } from "@/core/pitch";
 import { namedChord } from "./chordEntry";
+import { riffOf } from "./riff";
 import { type ScoreChord } from "./score";
+
+const ROUNDING = 1e-6;
+
+/**
+ * The notes of a bar that are played one after the other, as a riff whose strings are open; null where two sound together,
+ * or where nothing begins.
+ */
+export function riffOfPitches(notes: readonly DetectedNote[]): readonly ScoreChord[] | null {
+  const begun = notes.filter(({ start }) => start >= 0).toSorted((a, b) => a.start - b.start);
+  const isOver = (each: DetectedNote) =>
+    notes.some(
+      (other) =>
+        other !== each &&
+        other.start <= each.start + ROUNDING &&
+        other.start + other.beats > each.start + ROUNDING,
+    );
+  if (begun.length === 0 || begun.some(isOver)) return null;
+  return begun.map(({ start, beats, midi }) =>
+    riffOf(
+      [
+        {
+          startBeat: start,
+          beats,
+          string: null,
+          fret: null,
+          midi,
+          mark: null,
+          texture: null,
+          place: { offset: 0, length: 0 },
+        },
+      ],
+      `@${pitchText(midi)}`,
+    ),
+  );
+}
 
 /** The chords of a bar that is known by its pitches alone. */
 export function chordsOfPitches(

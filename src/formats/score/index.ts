@@ -27,4 +27,4 @@ export { strumBar } from "./strumNotes";
 export { namedChord } from "./chordEntry";
 export { riffEntry, riffOf, withRiffEntries } from "./riff";
 export { chordsInNotes } from "./chordsOfNotes";
-export { chordsOfPitches } from "./chordsOfPitches";
+export { chordsOfPitches, riffOfPitches } from "./chordsOfPitches";

@@ -1,7 +1,8 @@
-import { memo, useEffect, useMemo, useRef } from "react";
+import { memo, useMemo } from "react";
 import { noteLane, playedBar, type BarStroke, type RoutedSong } from "@/core/playing";
 import { pickedAt } from "@/core/song";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { LaneHead } from "./LaneHead";
 import { leftAt, widthOf } from "./laneScale";
 import { NoteLane } from "./NoteLane";
 import { type Playhead } from "./playhead";
@@ -43,21 +44,9 @@ export const BarLane = memo(function BarLane(props: BarLaneProps) {
 function StrokeLane({ song, bar, countBeat, playhead }: BarLaneProps) {
   const { arrangement } = song;
   const played = useMemo(() => playedBar(arrangement, bar), [arrangement, bar]);
-  const line = useRef<HTMLDivElement>(null);
   const start = arrangement.bars[bar]?.start ?? 0;
   const { length } = played;
   const share = (quarters: number) => (length > 0 ? quarters / length : 0);
-  useEffect(
-    () =>
-      playhead.listen((quarters) => {
-        if (!line.current) return;
-        const into = quarters === null ? -1 : quarters - start;
-        const isIn = into >= 0 && into < length;
-        line.current.style.visibility = isIn ? "visible" : "hidden";
-        if (isIn) line.current.style.left = leftAt(into / length);
-      }),
-    [playhead, start, length],
-  );
   const beats = played.counts.filter(({ isBeat }) => isBeat);
   const names = namesIn(song, played.strokes);
   return (
@@ -106,13 +95,7 @@ function StrokeLane({ song, bar, countBeat, playhead }: BarLaneProps) {
           <NoteText>{name}</NoteText>
         </span>
       ))}
-      <div
-        ref={line}
-        aria-hidden="true"
-        data-lane-head=""
-        className="absolute inset-y-0 w-[4px] -translate-x-1/2 bg-root"
-        style={{ visibility: "hidden" }}
-      />
+      <LaneHead playhead={playhead} start={start} length={length} />
       <p className="sr-only">{laneWords(song, played.strokes, names)}</p>
     </section>
   );

@@ -128,7 +128,11 @@ export function NextCard({
             <p className="text-[calc(1.15rem*var(--play-scale))] leading-tight font-semibold">
               {held && fingering && wayWords(held, fingering, next.change).toLowerCase()}
               <span className="block font-normal">
-                {next.change.isShapeKept ? "same shape" : "new shape"}
+                {chord.notes && fingering
+                  ? riffWords(fingering)
+                  : next.change.isShapeKept
+                    ? "same shape"
+                    : "new shape"}
               </span>
               {place && (
                 <span className="block font-normal text-muted">{`string ${place.stringNumber}`}</span>

@@ -1,6 +1,7 @@
-import { Fragment, useEffect, useRef } from "react";
+import { Fragment } from "react";
 import { type LaneColumn } from "@/core/playing";
 import { NoteText, spokenNotes } from "@/ui/text";
+import { LaneHead } from "./LaneHead";
 import { leftAt, widthOf } from "./laneScale";
 import { type Playhead } from "./playhead";
 
@@ -27,18 +28,6 @@ const [TOP, FOOT] = [0.27, 0.12];
 /** A bar with a riff: frets on their strings where they are played, and the playhead. */
 export function NoteLane(props: NoteLaneProps) {
   const { columns, strings, thickOnTop, bar, start, length, counts, playhead } = props;
-  const line = useRef<HTMLDivElement>(null);
-  useEffect(
-    () =>
-      playhead.listen((quarters) => {
-        if (!line.current) return;
-        const into = quarters === null ? -1 : quarters - start;
-        const isIn = into >= 0 && into < length;
-        line.current.style.visibility = isIn ? "visible" : "hidden";
-        if (isIn) line.current.style.left = leftAt(into / length);
-      }),
-    [playhead, start, length],
-  );
   const topOf = (string: number) => {
     const row = thickOnTop ? string : strings - 1 - string;
     return `${(100 * (TOP + (row / Math.max(1, strings - 1)) * (1 - TOP - FOOT))).toFixed(2)}%`;
@@ -105,13 +94,7 @@ export function NoteLane(props: NoteLaneProps) {
           ))}
         </Fragment>
       ))}
-      <div
-        ref={line}
-        aria-hidden="true"
-        data-lane-head=""
-        className="absolute inset-y-0 w-[4px] -translate-x-1/2 bg-root"
-        style={{ visibility: "hidden" }}
-      />
+      <LaneHead playhead={playhead} start={start} length={length} />
       <p className="sr-only">{laneWords(columns, strings)}</p>
     </section>
   );

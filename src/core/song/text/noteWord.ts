@@ -124,7 +124,7 @@ function readPitched(part: string): readonly NoteStep[] | string {
   const note = parseNote(name);
   if (!note.ok) return `write a note from A to G and its octave, like @E2`;
   if (octaveText === undefined) {
-    return `write an octave after the note: @${noteText(note.value)}2; @E2 is a guitar's open sixth string`;
+    return `write an octave after the note, like @${noteText(note.value)}2`;
   }
   const octave = Number(octaveText);
   if (octave < MIN_OCTAVE || octave > MAX_OCTAVE) {

@@ -28,6 +28,11 @@ describe("a chart in another key", () => {
     ["[Am]A [F]word, A  word", { semitones: -2 }, "[Gm]A [Eb]word, A  word"],
     ["{key: C}\r\n| I | IV |", { semitones: 2 }, "{key: D}\r\n| I | IV |"],
     ["| Cmaj7 Xy7 N.C. r |", { semitones: 1 }, "| C#maj7 Xy7 N.C. r |"],
+    ["| 6:3h5 @E3~ A5 |", { semitones: 2 }, "| 6:5h7 @F#3~ B5 |"],
+    ["| 6:0+5:2 6:x 5:3~ |", { semitones: 1 }, "| 6:1+5:3 6:x 5:4~ |"],
+    // Below the nut it goes to a thicker string, or the riff of the section goes up an octave.
+    ["| 5:0 5:2 |", { semitones: -2 }, "| 6:3 5:0 |"],
+    ["Verse\n| 6:0 6:3 |\nSolo\n| 5:5 |", { semitones: -2 }, "Verse\n| 6:10 6:13 |\nSolo\n| 5:3 |"],
     ["E5 two counts of eight", { semitones: 12 }, "E5 two counts of eight"],
   ])("%s by %j", (text, move, result) => expect(moved(text, move)).toBe(result));
 

@@ -26,6 +26,8 @@ interface ChartEditorProps {
 const EXAMPLE = `Paste a chart, or write one:
 
 Tempo: 112
+Intro
+| 6:0 6:3 6:5 6:3 |
 Verse
 | A5 . D5 . | E5 |
 Chorus
