@@ -57,7 +57,11 @@ export const songApi = {
     if (!route) return { drills: [], roots: [] };
     return {
       drills: songDrills({ id, name, text, settings, arrangement, route }),
-      roots: [...new Set(arrangement.chords.map(({ chord }) => pitchClassOf(chord.root)))],
+      roots: [
+        ...new Set(
+          arrangement.chords.flatMap(({ chord, notes }) => (notes ? [] : pitchClassOf(chord.root))),
+        ),
+      ],
     };
   },
 

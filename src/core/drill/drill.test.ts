@@ -1,12 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import {
-  arrange,
-  DEFAULT_SONG_SETTINGS,
-  planRouteOfKind,
-  type SongRequest,
-} from "@/core/arrangement";
-import { makeSong, standardNeck } from "@/core/arrangement/testing";
+import { arrange, planRouteOfKind, type SongRequest } from "@/core/arrangement";
+import { standardNeck } from "@/core/arrangement/testing";
 import { soundingMidi } from "@/core/fretting";
 import { TIMING, type Level } from "@/core/motion";
 import { makeNeck, type Neck } from "@/core/neck";
@@ -20,7 +15,6 @@ import {
   fretToFret,
   gradeAnswer,
   judge,
-  songDrills,
   startTempo,
   type Answer,
   type Drill,
@@ -156,31 +150,6 @@ describe("drills that are played", () => {
       }),
       { numRuns: 12 },
     );
-  });
-});
-
-describe("drills from a song", () => {
-  test("the tightest changes, each once, with the bars around it, begun slower than they break", () => {
-    const text = "Tempo: 120\n| A5 | D5 | A5 | D5 | A5 G5 | B5 |\n| E5 |\n";
-    const { arrangement, route } = makeSong(text);
-    const song = {
-      id: 7,
-      name: "Made up",
-      text,
-      settings: DEFAULT_SONG_SETTINGS,
-      arrangement,
-      route,
-    };
-    const found = songDrills(song);
-    expect(new Set(found.map(({ key }) => key)).size).toBe(found.length);
-    const [first] = found;
-    const worst = route.timed.worst ?? -1;
-    const from = arrangement.chords[route.played[worst] ?? -1];
-    expect(first?.bars?.[0]).toBe(from?.playedBar);
-    expect(first?.startBpm).toBeLessThan(route.timed.changes[worst]?.cleanTempoBpm ?? 0);
-    expect(first?.startBpm).toBeLessThanOrEqual(120);
-    const changes = found.map(({ name }) => name.split(" in ")[0]);
-    expect(changes.filter((name) => name === "A5 to D5").length).toBeLessThanOrEqual(1);
   });
 });
 

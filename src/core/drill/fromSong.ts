@@ -28,14 +28,21 @@ export function songDrills(song: DrilledSong): readonly PlayedDrill[] {
     const [from, to] = [index, index + 1].map((at) => arrangement.chords[route.played[at] ?? -1]);
     const grips = [index, index + 1].map((at) => route.timed.stops[at]?.fingering.fretting.join());
     if (!from || !to) continue;
-    // The same change elsewhere in the song is the same drill.
-    const change = `${from.name} ${grips[0]} > ${to.name} ${grips[1]}`;
+    // The same change elsewhere in the song is the same drill; a riff is one drill a bar.
+    const isRiff = Boolean(from.notes && to.notes) && from.playedBar === to.playedBar;
+    const change = isRiff
+      ? `riff ${from.section} ${from.bar}`
+      : `${from.name} ${grips[0]} > ${to.name} ${grips[1]}`;
     if (seen.has(change)) continue;
     seen.add(change);
     drills.push({
-      key: `song:${song.id}:${from.name}>${to.name}:${grips.join(">")}`,
+      key: isRiff
+        ? `song:${song.id}:${change}`
+        : `song:${song.id}:${from.name}>${to.name}:${grips.join(">")}`,
       kind: "song",
-      name: `${from.name} to ${to.name} in ${song.name}`,
+      name: isRiff
+        ? `The riff of bar ${from.playedBar + 1} in ${song.name}`
+        : `${from.notes ? "The riff" : from.name} to ${to.notes ? "the riff" : to.name} in ${song.name}`,
       say: `${barsText(from.playedBar + 1, to.playedBar + 1)}, written at ${Math.round(arrangement.tempoBpm)} bpm.`,
       how: "played",
       text: song.text,

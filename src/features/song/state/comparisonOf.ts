@@ -17,7 +17,7 @@ export function comparisonOf(
   return {
     ...DEFAULT_COMPARISON,
     columns: [tuningMidi, other.midi].map((midi) => ({ guitarId: guitar.id, midi })),
-    chords: shortened(chords.map(({ name }) => name)),
+    chords: shortened(chords.flatMap(({ name, notes }) => (notes ? [] : name))),
     powerChordVoicing: limits.powerChordVoicing,
     allAsPowerChords,
     minNotes,
