@@ -97,8 +97,8 @@ interface PlannedRoutes {
 }
 
 /**
- * Plans the routes that `route` asks for; `given` says when the chords of a file are played, and which notes stand between
- * them.
+ * Plans the routes that `route` asks for; `given` replaces the chart's timing and riffs, for chords that
+ * come from a file.
  */
 export function planForArguments(
   args: RouteArguments,
@@ -169,7 +169,7 @@ export function planForArguments(
 interface Song {
   /** As `chords` takes them. */
   readonly chords: unknown;
-  /** The notes that are played, by their place among all that is played. */
+  /** Riff notes, each with its index among all stops of the route. */
   readonly riff: readonly RiffNotes[];
   /** Chords and notes together. */
   readonly count: number;

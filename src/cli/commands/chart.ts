@@ -37,7 +37,7 @@ export const chartCommand = defineCommand({
     ].join("\n"),
 });
 
-/** A note; a pitch and a texture only where they are said. */
+/** A note as JSON; `midi` and `texture` are left out where they are null. */
 function plainNote({ place: _place, midi, texture, ...note }: ChartNote) {
   return { ...note, ...(midi !== null && { midi }), ...(texture !== null && { texture }) };
 }

@@ -18,7 +18,7 @@ import { marksAt } from "./marks";
 import { sectionKeys } from "./sectionKeys";
 import { type Help, type Mark, type PlayLimits, type SongSettings } from "./settings";
 
-/** A chord, or notes of a riff struck together, as they are played, with all that is known of it before there is a grip; times in quarters. */
+/** A chord, or riff notes struck together, in the order of playing, before it has a grip; times in quarters. */
 export interface ArrangedChord {
   /** The name to display: the chart's own, or the power chord's if all chords are reduced to power chords. */
   readonly name: string;
@@ -27,7 +27,7 @@ export interface ArrangedChord {
   readonly reducedTo: string;
   /** What the chord that is played lacks; empty where it is played whole. */
   readonly leftOut: readonly string[];
-  /** What is looked for on the neck; of no meaning where notes are played. */
+  /** The chord to look for on the neck; a placeholder where notes are played. */
   readonly chord: Chord;
   /** The notes of a riff that are struck together here; null for a chord. */
   readonly notes: readonly ChartNote[] | null;

@@ -30,7 +30,7 @@ export type ChordTones =
       readonly minNotes: number;
     };
 
-/** Stands among chords where notes of a riff are played: its name is theirs, its tones are of no meaning. */
+/** A placeholder in a list of chords where the notes of a riff are played; only its name means anything. */
 export function riffChord(name: string): Chord {
   return { name, root: { letter: "C", accidental: 0 }, tones: { kind: "voicing", voicing: [0] } };
 }

@@ -10,7 +10,7 @@ export interface GripStop extends Stop {
   readonly fingering: Fingering;
   /** Effort points that players' preference adds. */
   readonly preference: number;
-  /** Where notes of a riff are played: how they are reached without the pick, if they are. */
+  /** Only on stops that play notes of a riff. */
   readonly riff?: { readonly slur: Slur | null };
 }
 

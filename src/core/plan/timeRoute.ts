@@ -95,7 +95,7 @@ export function timeRoute(
 function timeChange(
   change: HandChange,
   gap: number,
-  /** Of the time that such a change takes between chords. */
+  /** Share of the time that the same change takes between chords. */
   timeShare: number,
   { tempoBpm, quartersPerBeat }: RouteTime,
   constants: TimingConstants,

@@ -27,9 +27,9 @@ import { type GrippedScore } from "./writeAs";
 
 /** What a route is asked for, so that a score's chords get grips. */
 interface ScoreRouteRequest {
-  /** The chords that sound, as played, called by what sounds; without the notes between them. */
+  /** Names of the sounding chords in the order of playing, as they sound; riff notes are left out. */
   readonly names: readonly string[];
-  /** Notes of riffs, by their place among all that sounds. */
+  /** Riff notes, each with its index among all that sounds. */
   readonly riff: readonly {
     readonly index: number;
     readonly name: string;

@@ -4,7 +4,7 @@ import { PLAIN_TEXTURE, readTexture } from "./texture";
 
 const SLURRED: ReadonlySet<string | null> = new Set(["h", "p", "/", "\\"]);
 
-/** The one attack of notes struck together: how their texture or their mark says, without the pick where they are slurred. */
+/** The strike of notes struck together. Its touch follows their texture or their mark. */
 export function noteStrike(notes: readonly ChartNote[], span: StruckSpan): readonly Strike[] {
   const said = notes.find(({ texture }) => texture !== null)?.texture ?? null;
   const read = said === null ? null : readTexture(said);

@@ -2,7 +2,7 @@ import { midiOf, noteText, parseNote, type Midi } from "@/core/pitch";
 import { type NoteMark } from "../chart";
 import { plainWord } from "./lines";
 
-/** One note of a slot, at one string: after a hammer-on the string has another. */
+/** One note of a slot. A string has several where they are hammered on, pulled off or slid to. */
 export interface NoteStep {
   readonly string: number | null;
   readonly fret: number | null;
@@ -12,7 +12,7 @@ export interface NoteStep {
 
 /** What a slot of notes says. */
 export interface NoteWord {
-  /** What each of its strings plays, one step after the other: "6:3h5+5:5" has two steps on one string, one on another. */
+  /** The notes of each string in order: "6:3h5+5:5" has two on string 6 and one on string 5. */
   readonly strings: readonly (readonly NoteStep[])[];
   /** What is wrong, and what would be right; null where nothing is. */
   readonly problem: string | null;
@@ -67,7 +67,7 @@ function wrong(problem: string): NoteWord {
   return { strings: [], problem };
 }
 
-/** "6:3h5~": the steps of one string, or what is wrong. */
+/** Reads one string of a slot, "6:3h5". Returns the message if it has a mistake. */
 function readOnString(part: string): readonly NoteStep[] | string {
   const [, stringText = "", after = ""] = ON_STRING.exec(part) ?? [];
   if (stringText === "") return `write a string and a fret, like 6:3, or a note, like @E2`;
@@ -118,7 +118,7 @@ function directionProblem(mark: NoteMark, string: number, from: number, to: numb
   return `${name} goes ${direction}; write ${string}:${from}${opposite}${to}`;
 }
 
-/** "@E2": a note whose string Tenon picks, or what is wrong. */
+/** Reads a note whose string Tenon picks, "@E2". Returns the message if it has a mistake. */
 function readPitched(part: string): readonly NoteStep[] | string {
   const [, name = "", octaveText, rest = ""] = PITCHED.exec(part) ?? [];
   const note = parseNote(name);
@@ -137,7 +137,7 @@ function readPitched(part: string): readonly NoteStep[] | string {
 
 const LAST_MARKS: ReadonlySet<string> = new Set(["b", "~", "m"]);
 
-/** The steps with the mark that stands after them, or what is wrong with what stands there. */
+/** Adds the mark after the last fret. Returns the message if something else stands there. */
 function withLastMark(steps: readonly NoteStep[], rest: string): readonly NoteStep[] | string {
   if (rest === "") return steps;
   const last = steps.at(-1);

@@ -31,7 +31,7 @@ export function moveRiff(
   return words.map((word, at) => best[at] ?? word);
 }
 
-/** Null where some note of it lies nowhere on the neck. */
+/** Returns null if one of its notes would lie off the neck. */
 function moveSlot(word: string, by: number, open: readonly Midi[]): string | null {
   const { strings, problem } = readNoteWord(word);
   if (problem !== null || by === 0) return word;

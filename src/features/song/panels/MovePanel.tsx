@@ -49,7 +49,7 @@ export function MovePanel({ text, chart, request, guitar, onText }: MovePanelPro
   const [form, setForm] = useState<string>("blues");
   const [chords, setChords] = useState<FormChords>("fives");
   const move = (by: { readonly semitones: number } | { readonly toKey: string }) => {
-    const moved = transposeChart(text, by, 0);
+    const moved = transposeChart(text, by, 0, request.neck.midi);
     if (moved.ok) onText(moved.value.text);
     else tell({ text: moved.problem.message });
   };
