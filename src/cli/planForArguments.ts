@@ -18,11 +18,10 @@ import { type Finger } from "@/core/hand";
 import { DEFAULT_LEVEL, LEVELS, TIMING } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import {
-  frettingsOfNotes,
   GOALS,
   planRoutes,
+  riffPlace,
   ROUTE_RECIPES,
-  slurOf,
   struckInQuarters,
   timeRoute,
   type RoutePin,
@@ -113,12 +112,13 @@ export function planForArguments(
   const song = given ? success({ ...given, chords: args.chords }) : toSong(args);
   if (!song.ok) return song;
   const said = { ...args, chords: song.value.chords };
-  const isRiffAlone = song.value.riff.length > 0 && song.value.riff.length === song.value.count;
+  const { chords: chordNames, riff } = song.value;
+  const isRiffAlone = riff.length > 0 && Array.isArray(chordNames) && chordNames.length === 0;
   const named = isRiffAlone
     ? success([])
     : toChords({ ...said, minNotes: requested.minNotes ?? args.minNotes }, MAX_STOPS);
   if (!named.ok) return named;
-  const chords = withRiff(named.value, song.value.riff);
+  const chords = withRiff(named.value, riff);
   if (!chords.ok) return chords;
   const strings = neck.value.midi.length;
   for (const [field, notes] of [
@@ -149,15 +149,13 @@ export function planForArguments(
     pins: pins.value,
     forbidden: forbidden.value,
     limits: limits.value,
-    riff: song.value.riff.map(({ index, notes }) => ({
-      index,
-      frettings: frettingsOfNotes(notes, neck.value, {
+    riff: riff.map(({ index, notes }) =>
+      riffPlace(index, notes, neck.value, {
         frets: limits.value.frets,
         rootStrings: limits.value.rootStrings,
         openStrings: requested.openStrings ?? "any",
       }),
-      slur: slurOf(notes),
-    })),
+    ),
   });
   if (!planned.ok) return planned;
   const constants = TIMING[args.level ?? DEFAULT_LEVEL];
@@ -171,8 +169,6 @@ interface Song {
   readonly chords: unknown;
   /** Riff notes, each with its index among all stops of the route. */
   readonly riff: readonly RiffNotes[];
-  /** Chords and notes together. */
-  readonly count: number;
   /** Null where each lasts a bar. */
   readonly time: RouteTime | null;
 }
@@ -199,7 +195,7 @@ function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefine
   if (chart === undefined) {
     return chords === undefined
       ? failure("chords", "write chords, like 'D5 F5 C5', or a chart")
-      : success({ chords, riff: [], count: 0, time: null });
+      : success({ chords, riff: [], time: null });
   }
   if (chords !== undefined) return failure("chart", "chart and chords: say one of them");
   const read = readChart(chart);
@@ -208,7 +204,6 @@ function toSong({ chords, chart }: { chords?: unknown; chart?: string | undefine
     return failure("chart", "no chord or note in it; write some, like | D5 | F5 | or | 6:3 6:5 |");
   return success({
     chords: played.flatMap(({ name, notes }) => (notes ? [] : [name])),
-    count: played.length,
     riff: played.flatMap(({ name, notes }, index) => (notes ? [{ index, name, notes }] : [])),
     time: {
       gaps: changeGaps(played),

@@ -121,6 +121,8 @@ describe("riffs on the command line", () => {
     expect(routes[0]?.stops.map(({ chord }) => chord)).toEqual(["6:0", "6:3", "6:5", "@A2", "A5"]);
     expect(routes[0]?.stops[3]?.fretting).toEqual([null, 0, null, null, null, null]);
     expect(run("route", { chart: "| 6:0 6:3 |", tuning: "standard" })).toHaveProperty("routes");
-    expect(run("route", { chart: "| @C2 |", tuning: "standard" })).toMatch(/^chords: no string/);
+    expect(run("route", { chart: "| @C2 |", tuning: "standard" })).toMatch(
+      /^chords: @C2 lies on no string/,
+    );
   });
 });

@@ -2,8 +2,10 @@ import { readChart } from "@/core/song";
 import { readTuning } from "@/core/tuning";
 import { writeChart } from "./chartText";
 import { readMusicXml, writeMusicXml } from "./musicxml";
+import { readSongTable, readTable, songCsv } from "./csv";
 import { readMidi, writeMidi } from "./midi";
 import { chartScore, withGrips, playedBars, playedNotes, type Score } from "./score";
+import { readJson, songJson } from "./songJson";
 import { readTab, writeTab } from "./tab";
 
 const read = readTuning("standard");
@@ -68,6 +70,25 @@ test("as MusicXML, and back with the same notes and slots", () => {
   const slots = (score: Score) =>
     playedBars(score).map(({ chords }) => chords.map(({ name, startBeat }) => [name, startBeat]));
   expect(slots(again.value.score)).toEqual(slots(gripped));
+});
+
+test("as a table of chords, and back with the same slots but their marks", () => {
+  const rows = readTable(songCsv(gripped, []));
+  if (!rows.ok) throw new Error(rows.problem.message);
+  const again = readSongTable(rows.value);
+  if (!again.ok) throw new Error(again.problem.message);
+  expect(again.value.problems).toEqual([]);
+  const names = (score: Score) =>
+    playedBars(score).map(({ chords }) => chords.map(({ name }) => name));
+  expect(names(again.value.score)).toEqual(names(gripped));
+});
+
+test("as JSON, and back to the same chart", () => {
+  const again = readJson(JSON.stringify(songJson(gripped)));
+  if (!again.ok || again.value.kind !== "song") throw new Error("no song");
+  expect(barsOf(writeChart(again.value.score).text).join(" ").replace("| |", "|")).toBe(
+    barsOf(writeChart(gripped).text).join(" ").replace("| |", "|"),
+  );
 });
 
 test("as MIDI, notes one by one come back as notes without strings", () => {

@@ -1,9 +1,8 @@
 import { object, string } from "yup";
 import { defineCommand } from "@/cli/command";
 import { success } from "@/core/result";
-import { pitchText } from "@/core/pitch";
 import { problemText } from "@/cli/text";
-import { readChart, type ChartNote, type ChartSection } from "@/core/song";
+import { noteName, readChart, type ChartNote, type ChartSection } from "@/core/song";
 
 export const chartCommand = defineCommand({
   name: "chart",
@@ -28,7 +27,7 @@ export const chartCommand = defineCommand({
         const written = bars.map(({ chords, notes }) =>
           [...chords, ...notes]
             .toSorted((a, b) => a.startBeat - b.startBeat)
-            .map((each) => ("name" in each ? each.name : noteText(each)))
+            .map((each) => ("name" in each ? each.name : noteName({ midi: null, ...each })))
             .join(" "),
         );
         return `${name.padEnd(12)} | ${written.join(" | ")} |`;
@@ -40,10 +39,6 @@ export const chartCommand = defineCommand({
 /** A note as JSON; `midi` and `texture` are left out where they are null. */
 function plainNote({ place: _place, midi, texture, ...note }: ChartNote) {
   return { ...note, ...(midi !== null && { midi }), ...(texture !== null && { texture }) };
-}
-
-function noteText({ string, fret, midi }: ReturnType<typeof plainNote>): string {
-  return string === null ? `@${pitchText(midi ?? 0)}` : `${string}:${fret}`;
 }
 
 /** A section without where it stands in the text. */

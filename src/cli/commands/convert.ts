@@ -210,7 +210,7 @@ function gripsFor(
       guitar: { ...route?.guitar, capo },
       pins: [...own, ...(route?.pins ?? [])],
     } as RouteArguments,
-    { time, riff, count: names.length + riff.length },
+    { time, riff },
   );
   if (!planned.ok) {
     const { field, message } = planned.problem;

@@ -7,7 +7,7 @@ import {
   costOfChangeOn,
   frettingsOfNotes,
   planRoutes,
-  slurOf,
+  riffPlace,
   steadyFingers,
   type ChordTerms,
   type GripRoute,
@@ -99,7 +99,7 @@ function steady(
   return steadyFingers(
     route,
     arranged.map(({ name, section }) => `${name} ${section}`),
-    // The fingers of notes follow from the notes around them.
+    // The same note takes another finger where the notes around it differ.
     (at) => fixed.has(at) || arranged[at]?.notes !== null,
     memo?.costOfChange ?? costOfChangeOn(neck),
   );
@@ -150,13 +150,9 @@ function routeRequest(
     nearby: recipe.nearby,
     recipe: recipe.keeps,
     distinct: max > 1,
-    riff: chords.flatMap((chord, index) => {
-      const { notes } = chord;
-      const limits = playedLimits(chord, recipe);
-      return notes
-        ? [{ index, frettings: frettingsOfNotes(notes, neck, limits), slur: slurOf(notes) }]
-        : [];
-    }),
+    riff: chords.flatMap((chord, index) =>
+      chord.notes ? [riffPlace(index, chord.notes, neck, noteLimits(chord, recipe))] : [],
+    ),
     pins: chords.flatMap((chord, index) => {
       const pin = pinOf(chord, neck, player);
       return pin ? [{ index, ...pin }] : [];
@@ -202,7 +198,7 @@ function isOnNeck(fretting: Fretting, { midi, frets }: Neck): boolean {
 export function hasGrip(request: SongRequest, recipe: Recipe, chord: ArrangedChord): boolean {
   const { neck, player, book } = request;
   if (chord.notes) {
-    return frettingsOfNotes(chord.notes, neck, playedLimits(chord, recipe)).some(
+    return frettingsOfNotes(chord.notes, neck, noteLimits(chord, recipe)).some(
       ({ fretting }) => rankFingers(neck, fretting, player).length > 0,
     );
   }
@@ -250,8 +246,8 @@ function termsOf(limits: PlayLimits, recipe: Recipe): ChordTerms {
   return { weights, limits: narrower(gripLimitsOf(limits), recipe.limits) };
 }
 
-/** The limits of notes whose strings Tenon picks: the player's, and the recipe's beside them. */
-function playedLimits({ limits }: ArrangedChord, recipe: Recipe): PlayLimits {
+/** Limits on notes whose strings Tenon picks: the player's and the recipe's together. */
+function noteLimits({ limits }: ArrangedChord, recipe: Recipe): PlayLimits {
   const { frets, rootStrings } = narrower(gripLimitsOf(limits), recipe.limits);
   const isClosed = recipe.keeps === "closed" || recipe.limits.openStrings === "none";
   return { ...limits, frets, rootStrings, openStrings: isClosed ? "none" : limits.openStrings };

@@ -83,7 +83,7 @@ export function timeSong(
     const chord = chords[index];
     const stop = timed.stops[at];
     if (!chord || !stop) return 0;
-    return chord.notes ? stop.cost : gripPoints(neck, player, chord, stop.fingering);
+    return stop.riff?.points ?? gripPoints(neck, player, chord, stop.fingering);
   });
   return {
     ...timed,

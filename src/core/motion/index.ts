@@ -1,6 +1,6 @@
 export { changeBetween, makeChangeCost, type HandChange } from "./change";
 export { type ChangeDemands } from "./demands";
-export { NOTE_TIME_SHARE, noteChangeBetween, noteChangeCost, type Slur } from "./noteChange";
+export { NOTE_TIME_SHARE, noteChangeBetween, noteChangeCost } from "./noteChange";
 export {
   DEFAULT_LEVEL,
   LEVELS,

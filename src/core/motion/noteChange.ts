@@ -1,13 +1,11 @@
 import { positionOf, travelMm, type Finger, type Fingering, type HandPosition } from "@/core/hand";
 import { type Neck } from "@/core/neck";
+import { type Slur } from "@/core/song";
 import { changeBetween, type HandChange } from "./change";
 
-/** How a note is reached without the pick: by another finger on the same string, or by the same finger along it. */
-export type Slur = "hammer" | "slide";
-
 /**
- * What coming from one single note to the next costs, in effort points (judgements). A hand stays where it is, one finger
- * a fret, and shifts when it must: the usual model of fingering single lines on strings (Sayegh, Computer Music Journal
+ * Cost of a change between single notes, in effort points (judgements). The hand stays in its position, one finger per
+ * fret, and shifts when it must: the usual model of fingering single lines on strings (Sayegh, Computer Music Journal
  * 13(3), 1989; from memory).
  */
 const NOTE_POINTS = {
@@ -21,12 +19,12 @@ const NOTE_POINTS = {
 } as const;
 
 /**
- * The share of a chord change's time that the next single note takes: with it steady players hold sixteenths at about
- * 120 bpm in one position, fluent ones at about 160 (common practice).
+ * A change between single notes takes this share of the time it would take between chords. Steady players then hold
+ * sixteenths in one position at about 120 bpm, fluent players at about 160 (common practice).
  */
 export const NOTE_TIME_SHARE = 0.8;
 
-/** The change from one note of a riff to the next; as between chords, with the cost of notes. */
+/** A change between notes of a riff: like one between chords, but with the cost for notes. */
 export function noteChangeBetween(
   neck: Neck,
   from: Fingering,
@@ -38,7 +36,7 @@ export function noteChangeBetween(
   return { ...changeBetween(neck, from, hand, to), cost };
 }
 
-/** `hand` is where the hand stands when it leaves `from`, `goal` where `to` puts it; null where it may be anywhere. */
+/** @param hand position before the change, @param goal after it; null if no finger has pressed yet, or none presses */
 export function noteChangeCost(
   hand: HandPosition | null,
   goal: HandPosition | null,
@@ -63,7 +61,7 @@ export function noteChangeCost(
 }
 
 function isBroken(slur: Slur, from: Fingering, to: Fingering): boolean {
-  // From or to an open string nothing else is asked of the fingers.
+  // An open string can be hammered from and pulled off to, but not slid to.
   if (from.presses.length === 0 || to.presses.length === 0) return slur === "slide";
   return to.presses.some(({ finger, hold }) => {
     const isSame = holdOf(from, finger)?.thickest === hold.thickest;

@@ -9,7 +9,7 @@ export function impossible(request: RouteRequest, index: number): Result<never> 
   const chord = chords[index];
   const name = chord?.name ?? "";
   if (request.riff?.some((place) => place.index === index)) {
-    return failure("chords", `no string of this neck plays the notes at ${index}`);
+    return failure("chords", `${name} lies on no string of this neck within these limits`);
   }
   const { weights, limits } = termsAt(request, index);
   const without = (dropped: Partial<GripLimits>) =>

@@ -12,7 +12,7 @@ export {
   type RouteRecipe,
   type RouteRequest,
 } from "./request";
-export { frettingsOfNotes, slurOf } from "./riffPlaces";
+export { frettingsOfNotes, riffPlace } from "./riffPlaces";
 export { routeThrough } from "./routeThrough";
 export { steadyFingers } from "./steadyFingers";
 export { type GripStop } from "./stops";

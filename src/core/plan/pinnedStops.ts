@@ -46,23 +46,26 @@ export function pinnedStops(
   return success(stops);
 }
 
-/** Share of the effort of holding a note that counts in a riff, where the hand's way counts most (a judgement). */
+/** Share of a note's effort that counts in a riff, where the hand's travel matters more (a judgement). */
 const RIFF_EASE = 0.15;
 
-/** Every way to finger the notes of a riff at one place; empty where no hand reaches them. */
+/** Every fingering of the notes of a riff at one index; empty if the hand cannot reach them. */
 function riffStops(
   { neck, player }: RouteRequest,
   place: Omit<RiffPlace, "index">,
 ): readonly GripStop[] {
   return place.frettings.flatMap(({ fretting, points }) =>
-    rankFingers(neck, fretting, player).map((fingering): GripStop => ({
-      fingering,
-      preference: 0,
-      cost: RIFF_EASE * fingering.effort + points,
-      place: fretting.join(),
-      position: positionOf(neck, fingering)?.mm ?? null,
-      riff: { slur: place.slur },
-    })),
+    rankFingers(neck, fretting, player).map((fingering): GripStop => {
+      const cost = RIFF_EASE * fingering.effort + points;
+      return {
+        fingering,
+        preference: 0,
+        cost,
+        place: fretting.join(),
+        position: positionOf(neck, fingering)?.mm ?? null,
+        riff: { slur: place.slur, points: cost },
+      };
+    }),
   );
 }
 

@@ -3,8 +3,8 @@ import { type Fretting } from "@/core/fretting";
 import { type Taste } from "@/core/grip";
 import { NO_GRIP_LIMITS, type GripLimits, type GripSearch, type Weights } from "@/core/gripSearch";
 import { type EffortBook, type Finger } from "@/core/hand";
-import { type Slur } from "@/core/motion";
 import { type Neck } from "@/core/neck";
+import { type Slur } from "@/core/song";
 import { type RouteMemo } from "./memo";
 
 /** What a route minimises. */
@@ -24,11 +24,11 @@ export interface RoutePin {
   readonly fingers?: readonly (Finger | 0)[] | undefined;
 }
 
-/** Notes of a riff that are struck together: every fretting that plays them, and how they are reached. */
+/** Notes of a riff struck together, with every fretting that plays them. */
 export interface RiffPlace {
   /** The place among the chords, from 0. */
   readonly index: number;
-  /** With what each costs beside its fingers, in effort points. */
+  /** `points` is what a fretting costs in addition to its fingers, in effort points. */
   readonly frettings: readonly { readonly fretting: Fretting; readonly points: number }[];
   readonly slur: Slur | null;
 }
@@ -63,7 +63,7 @@ export interface RouteRequest {
   /** Whether each route must differ from those before it in place, strings or open strings at a third of its stops. */
   readonly distinct?: boolean;
   readonly pins?: readonly RoutePin[];
-  /** Places at which notes are played instead of the chord given there. */
+  /** Indices at which notes are played in place of the chord. */
   readonly riff?: readonly RiffPlace[];
   readonly forbidden?: readonly Omit<RoutePin, "fingers">[];
   readonly limits?: GripLimits;

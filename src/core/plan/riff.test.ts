@@ -5,7 +5,7 @@ import { positionOf, rankFingers, type Fingering, type HandPosition } from "@/co
 import { makeNeck } from "@/core/neck";
 import { seededRandom } from "@/core/random";
 import { type ChartNote } from "@/core/song";
-import { frettingsOfNotes, planRoutes, slurOf, type GripStop, type RiffPlace } from "./index";
+import { frettingsOfNotes, planRoutes, riffPlace, type GripStop, type RiffPlace } from "./index";
 
 const made = makeNeck({ midi: [40, 45, 50, 55, 59, 64], frets: 15 });
 if (!made.ok) throw new Error(made.problem.message);
@@ -27,28 +27,27 @@ function note(part: Partial<ChartNote>): ChartNote {
 }
 
 function placesOf(notes: readonly ChartNote[]): readonly RiffPlace[] {
-  return notes.map((each, index) => ({
-    index,
-    frettings: frettingsOfNotes([each], neck, ANYWHERE),
-    slur: slurOf([each]),
-  }));
+  return notes.map((each, index) => riffPlace(index, [each], neck, ANYWHERE));
 }
 
-function plan(notes: readonly ChartNote[]): readonly GripStop[] {
-  const planned = planRoutes({
+const planned = (notes: readonly ChartNote[]) =>
+  planRoutes({
     neck,
     player: {},
     weights: DEFAULT_WEIGHTS,
-    chords: notes.map(() => riffChord("")),
+    chords: notes.map(() => riffChord("@C2")),
     riff: placesOf(notes),
   });
-  if (!planned.ok) throw new Error(planned.problem.message);
-  return planned.value[0]?.stops ?? [];
+
+function stopsOf(notes: readonly ChartNote[]): readonly GripStop[] {
+  const found = planned(notes);
+  if (!found.ok) throw new Error(found.problem.message);
+  return found.value[0]?.stops ?? [];
 }
 
 /** "6:3 finger 1". */
 const played = (notes: readonly ChartNote[]) =>
-  plan(notes).map(({ fingering: { fretting, fingers } }) => {
+  stopsOf(notes).map(({ fingering: { fretting, fingers } }) => {
     const string = fretting.findIndex((fret) => fret !== null);
     return `${fretting.length - string}:${fretting[string]} ${fingers[string] || "-"}`;
   });
@@ -93,14 +92,10 @@ describe("the notes of a riff", () => {
   });
 
   test("a note that no string has is told", () => {
-    const planned = planRoutes({
-      neck,
-      player: {},
-      weights: DEFAULT_WEIGHTS,
-      chords: [riffChord("@C2")],
-      riff: placesOf([pitch(36)]),
+    expect(planned([pitch(36)])).toMatchObject({
+      ok: false,
+      problem: { field: "chords", message: expect.stringContaining("@C2 lies on no string") },
     });
-    expect(planned).toMatchObject({ ok: false, problem: { field: "chords" } });
   });
 
   test("notes struck together lie on strings of their own", () => {
@@ -116,7 +111,7 @@ describe("the notes of a riff", () => {
 });
 
 describe("the cheapest route through a riff", () => {
-  /** Every way to play the notes, one by one; the same prices, none of the search. */
+  /** The cheapest total over all combinations of fingerings, without the search. */
   function exhaustive(notes: readonly ChartNote[]): number {
     const layers = placesOf(notes).map(({ frettings, slur }) =>
       frettings.flatMap(({ fretting, points }) =>
@@ -157,14 +152,8 @@ describe("the cheapest route through a riff", () => {
       const notes = Array.from({ length: 5 }, () =>
         random() < 0.5 ? pitch(40 + below(25)) : on(1 + below(6), below(13)),
       );
-      const planned = planRoutes({
-        neck,
-        player: {},
-        weights: DEFAULT_WEIGHTS,
-        chords: notes.map(() => riffChord("")),
-        riff: placesOf(notes),
-      });
-      expect(planned.ok && planned.value[0]?.total).toBeCloseTo(exhaustive(notes), 9);
+      const found = planned(notes);
+      expect(found.ok && found.value[0]?.total).toBeCloseTo(exhaustive(notes), 9);
     }
   });
 });

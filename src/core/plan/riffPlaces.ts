@@ -1,9 +1,9 @@
 import { type Fretting } from "@/core/fretting";
-import { type Slur } from "@/core/motion";
 import { type Neck } from "@/core/neck";
-import { type ChartNote } from "@/core/song";
+import { slurOf, type ChartNote } from "@/core/song";
+import { type RiffPlace } from "./request";
 
-/** Where notes may be played whose strings Tenon picks. */
+/** Limits on notes whose strings Tenon picks. */
 interface NoteLimits {
   /** Pressed notes lie between these frets; null for anywhere. */
   readonly frets: readonly [lowest: number, highest: number] | null;
@@ -12,25 +12,26 @@ interface NoteLimits {
   readonly openStrings: "any" | "wanted" | "none";
 }
 
-const HAMMERED: ReadonlySet<string | null> = new Set(["h", "p"]);
-const SLID: ReadonlySet<string | null> = new Set(["/", "\\"]);
-
-/** How notes are reached without the pick; null where they are picked. */
-export function slurOf(notes: readonly ChartNote[]): Slur | null {
-  if (notes.every(({ mark }) => SLID.has(mark))) return "slide";
-  return notes.every(({ mark }) => HAMMERED.has(mark)) ? "hammer" : null;
-}
-
 interface NotePlace {
   /** From 0, the thickest. */
   readonly string: number;
   readonly fret: number;
 }
 
-/** Points for a closed note where open strings are wanted: as much as an open one takes off a chord. */
+/** Points for each fretted note where open strings are wanted; a chord gains as much by an open string. */
 const CLOSED_POINTS = 2;
-/** Of several places for a note, players look low on the neck first (common practice; the weight is a judgement). */
+/** Players look for a note low on the neck first (common practice; the weight is a judgement). */
 const POINTS_PER_FRET = 0.12;
+
+/** Notes struck together at an index of a route, with every fretting that plays them. */
+export function riffPlace(
+  index: number,
+  notes: readonly ChartNote[],
+  neck: Neck,
+  limits: NoteLimits,
+): RiffPlace {
+  return { index, frettings: frettingsOfNotes(notes, neck, limits), slur: slurOf(notes) };
+}
 
 /** Every fretting that plays notes struck together, within the limits where Tenon picks their strings. */
 export function frettingsOfNotes(
@@ -60,9 +61,9 @@ export function frettingsOfNotes(
   }
   const isPicked = notes.some(({ string }) => string === null);
   return chosen.map((places) => {
-    const closed = places.filter(({ fret }) => fret > 0).length;
+    const fretted = places.filter(({ fret }) => fret > 0).length;
     const frettedPoints = POINTS_PER_FRET * places.reduce((sum, { fret }) => sum + fret, 0);
-    const ringingPoints = limits.openStrings === "wanted" ? CLOSED_POINTS * closed : 0;
+    const ringingPoints = limits.openStrings === "wanted" ? CLOSED_POINTS * fretted : 0;
     return {
       fretting: midi.map((_, at) => places.find(({ string }) => string === at)?.fret ?? null),
       points: isPicked ? frettedPoints + ringingPoints : 0,

@@ -1,17 +1,17 @@
 import { type Chord } from "@/core/chart";
 import { type GripSearch, type WeighedFretting, type Weights } from "@/core/gripSearch";
 import { positionOf, rankFingers, type Fingering, type Player } from "@/core/hand";
-import { type Slur } from "@/core/motion";
 import { type Neck } from "@/core/neck";
 import { type Stop } from "@/core/route";
+import { type Slur } from "@/core/song";
 
 /** A fingered grip that plays one chord of a song. */
 export interface GripStop extends Stop {
   readonly fingering: Fingering;
   /** Effort points that players' preference adds. */
   readonly preference: number;
-  /** Only on stops that play notes of a riff. */
-  readonly riff?: { readonly slur: Slur | null };
+  /** Only on stops that play notes of a riff; `points` is their cost before a recipe changes it. */
+  readonly riff?: { readonly slur: Slur | null; readonly points: number };
 }
 
 /** The stops of one chord that cost so much or less; all of them, whatever their fingers. */

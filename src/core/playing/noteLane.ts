@@ -1,3 +1,4 @@
+import { noteOnString, slurOfMark } from "@/core/song";
 import { type RoutedSong } from "./moment";
 
 /** A note of a bar on its string. */
@@ -23,8 +24,6 @@ export interface LaneColumn {
   readonly name: string | null;
 }
 
-const REACHED: ReadonlySet<string> = new Set(["h", "p", "/", "\\"]);
-const ENDS: ReadonlySet<string> = new Set(["b", "~"]);
 const ROUNDING = 1e-6;
 
 /** The notes of a played bar, one column for each chord or group of notes; null where the bar has no riff. */
@@ -41,10 +40,7 @@ export function noteLane(
   return inBar.map(({ chord, index }): LaneColumn => {
     const fretting = route.timed.stops[route.played.indexOf(index)]?.fingering.fretting ?? [];
     const markOf = (string: number) =>
-      (
-        chord.notes?.find((note) => note.string === fretting.length - string) ??
-        chord.notes?.find((note) => note.string === null)
-      )?.mark ?? "";
+      noteOnString(chord.notes ?? [], string, fretting.length)?.mark ?? null;
     return {
       at: chord.start - start,
       length: Math.min(chord.beats, end - chord.start),
@@ -57,8 +53,8 @@ export function noteLane(
           {
             string,
             fret,
-            reached: REACHED.has(mark) ? mark : "",
-            ends: ENDS.has(mark) ? mark : "",
+            reached: slurOfMark(mark) === null ? "" : (mark ?? ""),
+            ends: mark === "b" || mark === "~" ? mark : "",
             isDead: mark === "x",
           },
         ];

@@ -1,5 +1,4 @@
-import { pitchText } from "@/core/pitch";
-import { NOTATION, type ChartNote } from "@/core/song";
+import { NOTATION, noteName, slurOfMark, type ChartNote } from "@/core/song";
 import { type ScoreBar, type ScoreChord } from "@/formats/score";
 
 /** More parts than a bar of any chart is written in. */
@@ -82,15 +81,13 @@ function isWhole(number: number): boolean {
   return Math.abs(number - Math.round(number)) < ROUNDING;
 }
 
-const REACHED: ReadonlySet<string | null> = new Set(["h", "p", "/", "\\"]);
-
-/** Notes as a chart writes them: how a note is reached before its fret, any other mark after it. */
+/** Notes as a chart writes them: a slur before the fret, "6:h5", any other mark after it. */
 function slotText(notes: readonly ChartNote[]): string {
   return notes
-    .map(({ string, fret, midi, mark }) => {
-      if (string === null) return `@${pitchText(midi ?? 0)}${mark ?? ""}`;
-      if (mark === "x") return `${string}:x`;
-      return REACHED.has(mark) ? `${string}:${mark}${fret}` : `${string}:${fret}${mark ?? ""}`;
+    .map((note) => {
+      const { string, fret, mark } = note;
+      if (slurOfMark(mark) !== null) return `${string}:${mark}${fret}`;
+      return `${noteName(note)}${mark === "x" ? "" : (mark ?? "")}`;
     })
     .join("+");
 }

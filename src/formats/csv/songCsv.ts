@@ -1,12 +1,14 @@
 import { readFretting } from "@/core/fretting";
 import { type Finger } from "@/core/hand";
 import { failure, success, type Result } from "@/core/result";
+import { isNoteWord, readChart, type ChartNote } from "@/core/song";
 import { MAX_STRINGS, MIN_STRINGS, nameTuning, usualMidi } from "@/core/tuning";
 import { meterOf, oneLine } from "@/formats/chartText";
 import {
   EMPTY_SCORE,
   namedChord,
   playedBars,
+  riffOf,
   problemAt,
   wholeOrder,
   type FormatProblem,
@@ -72,7 +74,8 @@ export function readSongTable({ columns, rows }: Table): Result<ReadScore> {
     const own = bars[bar - 1];
     if (!own) continue;
     if (own.chords.length === 0) own.name = oneLine(cells.section ?? "");
-    const chord = namedChord(name);
+    const notes = notesOfSlot(name);
+    const chord = notes ? riffOf(notes) : namedChord(name);
     if (chord.reducedTo === null && chord.name !== "N.C.") {
       problems.push(problemAt(line, `'${name}' is no chord that Tenon knows`));
     }
@@ -89,6 +92,13 @@ export function readSongTable({ columns, rows }: Table): Result<ReadScore> {
   }
   if (bars.length === 0) return failure("input", "there are no chords in the table");
   return success({ score: scoreOf(bars, strings), isTuningGuessed: strings > 0, problems });
+}
+
+/** The notes that a cell writes in place of a chord, "6:3+5:5"; null for anything else. */
+function notesOfSlot(text: string): readonly ChartNote[] | null {
+  if (!isNoteWord(text)) return null;
+  const notes = readChart(`| ${text} |`).sections[0]?.bars[0]?.notes ?? [];
+  return notes.length > 0 ? notes.filter(({ startBeat }) => startBeat === 0) : null;
 }
 
 function readGrip(

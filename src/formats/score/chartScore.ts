@@ -32,7 +32,7 @@ export function chartScore(chart: Chart): Score {
             fretting: null,
             fingers: null,
           })),
-          ...struckNotes(bar).map(({ notes, name }) => riffOf(notes, name)),
+          ...struckNotes(bar).map(({ notes }) => riffOf(notes)),
         ].toSorted((a, b) => a.startBeat - b.startBeat),
       })),
     })),

@@ -1,7 +1,6 @@
 import { detectChords, type DetectedNote } from "@/core/detected";
-import { pitchText } from "@/core/pitch";
 import { namedChord } from "./chordEntry";
-import { riffOf } from "./riff";
+import { pitchEntry } from "./riff";
 import { type ScoreChord } from "./score";
 
 const ROUNDING = 1e-6;
@@ -20,23 +19,7 @@ export function riffOfPitches(notes: readonly DetectedNote[]): readonly ScoreCho
         other.start + other.beats > each.start + ROUNDING,
     );
   if (begun.length === 0 || begun.some(isOver)) return null;
-  return begun.map(({ start, beats, midi }) =>
-    riffOf(
-      [
-        {
-          startBeat: start,
-          beats,
-          string: null,
-          fret: null,
-          midi,
-          mark: null,
-          texture: null,
-          place: { offset: 0, length: 0 },
-        },
-      ],
-      `@${pitchText(midi)}`,
-    ),
-  );
+  return begun.map(({ start, beats, midi }) => pitchEntry(midi, start, beats));
 }
 
 /** The chords of a bar that is known by its pitches alone. */

@@ -1,10 +1,11 @@
-import { type ChartNote } from "@/core/song";
+import { type Midi } from "@/core/pitch";
+import { noteName, type ChartNote } from "@/core/song";
 import { type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
 
 const NO_PLACE = { offset: 0, length: 0 };
 const REACHED = ["h", "p", "/", "\\", "b", "~", "x"] as const;
 
-/** Notes struck together, where no chord is played: the entry that stands for them among a bar's chords. */
+/** Notes of a file, struck together, as an entry among a bar's chords. */
 export function riffEntry(notes: readonly ScoreNote[], strings: number): ScoreChord {
   const riff = notes.map((note) => chartNote(note, strings));
   const fretting = Array.from(
@@ -14,7 +15,7 @@ export function riffEntry(notes: readonly ScoreNote[], strings: number): ScoreCh
   return { ...riffOf(riff), fretting };
 }
 
-/** A bar with an entry for all notes that lie outside its chords. */
+/** Adds an entry for every group of notes that lies outside the bar's chords. */
 export function withRiffEntries(bar: ScoreBar, strings: number): ScoreBar {
   const starts = [...new Set(bar.notes.map(({ startBeat }) => startBeat))];
   const isInChord = (at: number) =>
@@ -35,11 +36,15 @@ export function withRiffEntries(bar: ScoreBar, strings: number): ScoreBar {
 
 const ROUNDING = 1e-6;
 
-/** The entry of notes as a chart has them. */
-export function riffOf(
-  notes: readonly ChartNote[],
-  name = notes.map(noteName).join("+"),
-): ScoreChord {
+/** A note without a string, as an entry among a bar's chords. */
+export function pitchEntry(midi: Midi, startBeat: number, beats: number): ScoreChord {
+  const note = { startBeat, beats, string: null, fret: null, midi, mark: null, texture: null };
+  return riffOf([{ ...note, place: NO_PLACE }]);
+}
+
+/** Notes struck together, as an entry among a bar's chords. */
+export function riffOf(notes: readonly ChartNote[]): ScoreChord {
+  const name = notes.map(noteName).join("+");
   return {
     name,
     reducedTo: name,
@@ -51,10 +56,6 @@ export function riffOf(
     fingers: null,
     riff: notes,
   };
-}
-
-function noteName({ string, fret, mark }: ChartNote): string {
-  return `${string ?? 1}:${mark === "x" ? "x" : (fret ?? 0)}`;
 }
 
 function chartNote({ string, mark, ...note }: ScoreNote, strings: number): ChartNote {

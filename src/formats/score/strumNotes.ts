@@ -1,5 +1,12 @@
 import { type Fretting } from "@/core/fretting";
-import { noteStrike, pickedAt, strikesAs, type ChartNote, type Strike } from "@/core/song";
+import {
+  noteOnString,
+  noteStrike,
+  pickedAt,
+  strikesAs,
+  type ChartNote,
+  type Strike,
+} from "@/core/song";
 import { type ScoreBar, type ScoreChord, type ScoreNote } from "./score";
 
 /** The notes of a bar whose chords have grips: every strike of each chord, string by string. */
@@ -41,9 +48,7 @@ function riffNotes(
   const touch = strike ? MARK_OF[strike.touch] : null;
   return fretting.flatMap((fret, string) => {
     if (fret === null) return [];
-    const own =
-      riff.find((note) => note.string === fretting.length - string) ??
-      riff.find((note) => note.string === null);
+    const own = noteOnString(riff, string, fretting.length);
     const reached = own?.mark === "m" ? null : (own?.mark ?? null);
     const marks = [...new Set([touch, reached])].filter((mark) => mark !== null);
     return [

@@ -9,7 +9,16 @@ export {
 } from "./chart";
 export { keyOfSignature, signatureOf } from "./keySignature";
 export { COMMON_METER, divides, type Meter, quartersPerBeat, readMeter } from "./meter";
-export { type ChartNote, NOTE_MARKS, type NoteMark } from "./note";
+export {
+  type ChartNote,
+  NOTE_MARKS,
+  noteName,
+  type NoteMark,
+  noteOnString,
+  type Slur,
+  slurOf,
+  slurOfMark,
+} from "./note";
 export { type TextPlace } from "./place";
 export { reduceToPowerChord } from "./reduce";
 export { onlyPlayed, type PlayedRange, type TuningRun, tuningRuns } from "./tuningRuns";

@@ -1,5 +1,4 @@
-import { pitchText } from "@/core/pitch";
-import { type ChartBar, type ChartNote } from "../chart";
+import { noteName, type ChartBar, type ChartNote } from "../chart";
 
 /** Notes of a bar that are struck together. */
 export interface StruckNotes {
@@ -30,9 +29,3 @@ export function struckNotes({ notes }: ChartBar): readonly StruckNotes[] {
 }
 
 const ROUNDING = 1e-9;
-
-/** A note as a chart writes it, without its marks but for a dead string. */
-function noteName({ string, fret, midi, mark }: ChartNote): string {
-  if (string === null) return `@${pitchText(midi ?? 0)}`;
-  return `${string}:${mark === "x" ? "x" : (fret ?? 0)}`;
-}

@@ -1,41 +1,4 @@
-import { readFileSync } from "node:fs";
-import { join } from "node:path";
 import { readChart } from "../read";
-import { isNoteWord, isValidNoteWord, readNoteWord } from "./noteWord";
-
-/** The examples of docs/formats.md: each slot between backticks, and for the invalid ones the message after it. */
-function examplesUnder(heading: string): readonly (readonly [slot: string, text: string])[] {
-  const page = readFileSync(join(process.cwd(), "docs", "formats.md"), "utf8");
-  const part = page.split(`### ${heading}\n`)[1]?.split("\n## ")[0]?.split("\n### ")[0] ?? "";
-  return [...part.matchAll(/^\| `(.+?)` +\| (.+?) +\|$/gm)].map(
-    ([, slot = "", text = ""]) => [slot, text] as const,
-  );
-}
-
-const VALID = examplesUnder("Thirty slots of notes");
-const INVALID = examplesUnder("Thirty that are none, and what Tenon says");
-
-test("the page has thirty of each", () => {
-  expect([VALID.length, INVALID.length]).toEqual([30, 30]);
-});
-
-test.each(VALID)("%s is notes: %s", (slot) => {
-  expect(readNoteWord(slot).problem).toBeNull();
-  const { sections, problems } = readChart(`| ${slot} . A5 . |`);
-  expect(problems).toEqual([]);
-  expect(sections[0]?.bars[0]?.notes.length).toBeGreaterThan(0);
-  expect(sections[0]?.bars[0]?.chords.map(({ name }) => name)).toEqual(["A5"]);
-});
-
-test.each(INVALID)("%s is told: %s", (slot, message) => {
-  expect(isNoteWord(slot)).toBe(true);
-  expect(isValidNoteWord(slot)).toBe(false);
-  const { sections, problems } = readChart(`| ${slot} . A5 . |`);
-  expect(problems).toMatchObject([{ line: 1, column: 3, text: slot }]);
-  expect(`${problems[0]?.message}`).toBe(message);
-  // Its place and time stay.
-  expect(sections[0]?.bars[0]?.chords).toMatchObject([{ name: "A5", startBeat: 2 }]);
-});
 
 const notesOf = (text: string) =>
   readChart(text).sections.flatMap(({ bars }) =>

@@ -65,7 +65,9 @@ export function sayTexture(text: string, section: number, texture: string | null
   const isHeadingAlone = firstBar > heading.line;
   if (!isHeadingAlone && heading.name !== "") {
     // A heading on the line of its bars leaves no room between them.
-    const places = heading.bars.flatMap(({ chords }) => chords.flatMap(({ place }) => place ?? []));
+    const places = heading.bars.flatMap(({ chords, notes }) =>
+      [...chords, ...notes].flatMap(({ place }) => place ?? []),
+    );
     return sayChordTexture(text, places, texture);
   }
   if (texture === null) return text;

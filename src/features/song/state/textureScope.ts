@@ -19,10 +19,10 @@ export function withTexture(
 ): string {
   const bar = chord && chart.sections[chord.section]?.bars[chord.bar];
   if (!bar || scope === 0) return sayTexture(text, section, texture);
-  const chords = scope === 1 ? bar.chords : bar.chords.slice(chord.inBar, chord.inBar + 1);
+  const played = scope === 1 ? [...bar.chords, ...bar.notes] : [chord];
   return sayChordTexture(
     text,
-    chords.flatMap(({ place }) => place ?? []),
+    played.flatMap(({ place }) => place ?? []),
     texture,
   );
 }
