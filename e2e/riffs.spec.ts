@@ -51,7 +51,9 @@ test("a riff is typed, planned, shown while it plays, and stays", async ({ page 
   await expectNothingWider(page, [390, 768]);
 });
 
-test("a mistake in a riff is told where it stands, and the rest is played", async ({ page }) => {
+test("a mistake in a riff is reported where it stands, and the rest is played", async ({
+  page,
+}) => {
   await openSong(page);
   await pasteChart(page, "| 6:3 6:3h2 A5 . |\n");
   await expect(page.getByText("a hammer-on goes up; write 6:3p2").first()).toBeVisible();

@@ -27,6 +27,14 @@ const takeTuning = (text: string) => async (page: Page) => {
   await page.keyboard.press("Escape");
 };
 
+const RIFF_CHART = `Title: Gravel
+Tempo: 104
+Intro
+| 6:0 6:0 6:3 . 6:5 6:3 6:5h7 . | 6:0 ~muted 6:x 5:3~ 5:5b 6:0 ~muted 6:x A5 . |
+Verse
+| E5 | G5 . 6:3 6:5 | A5 | C5 . B5 . |
+`;
+
 const PICTURES: readonly Picture[] = [
   { name: "neck", path: "/" },
   {
@@ -47,11 +55,12 @@ const PICTURES: readonly Picture[] = [
     name: "song-stage",
     path: "/song",
     prepare: async (page) => {
-      await page.locator("[data-summary]").waitFor();
+      await page.locator("[data-editor=chart] .cm-content").click();
+      await page.keyboard.press("Control+a");
+      await page.keyboard.insertText(RIFF_CHART);
+      await page.getByRole("button", { name: /^Riff 6:0 6:x.*, bar 2$/ }).click();
       await page.keyboard.press("v");
       await page.getByRole("button", { name: "Leave the stage" }).waitFor();
-      await page.keyboard.press("PageDown");
-      await page.getByText("Verse, bar 2 of 28").waitFor();
     },
   },
   { name: "name", path: "/name?frets=x-5-7-7-6-x", height: 1040 },

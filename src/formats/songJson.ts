@@ -19,7 +19,7 @@ export function songJson(score: Score) {
       sections: sections.map(({ name, tuning: own, bars }) => ({
         name,
         ...(own && { tuning: { name: own.name, midi: own.midi } }),
-        // Notes of a riff stand among the notes.
+        // The notes of a riff are in `notes`; their entries are made again when the file is read.
         bars: bars.map(({ line: _line, ...bar }) => ({
           ...bar,
           chords: bar.chords.filter(({ riff }) => !riff),

@@ -2,19 +2,16 @@ import { DEFAULT_SONG_SETTINGS } from "@/core/arrangement";
 import { makeSong } from "@/core/arrangement/testing";
 import { songDrills } from "./index";
 
+function drillsFrom(text: string) {
+  const { arrangement, route } = makeSong(text);
+  const song = { id: 7, name: "Made up", text, settings: DEFAULT_SONG_SETTINGS };
+  return { found: songDrills({ ...song, arrangement, route }), arrangement, route };
+}
+
 describe("drills from a song", () => {
   test("the tightest changes, each once, with the bars around it, begun slower than they break", () => {
     const text = "Tempo: 120\n| A5 | D5 | A5 | D5 | A5 G5 | B5 |\n| E5 |\n";
-    const { arrangement, route } = makeSong(text);
-    const song = {
-      id: 7,
-      name: "Made up",
-      text,
-      settings: DEFAULT_SONG_SETTINGS,
-      arrangement,
-      route,
-    };
-    const found = songDrills(song);
+    const { found, arrangement, route } = drillsFrom(text);
     expect(new Set(found.map(({ key }) => key)).size).toBe(found.length);
     const [first] = found;
     const worst = route.timed.worst ?? -1;
@@ -28,15 +25,7 @@ describe("drills from a song", () => {
 
   test("a riff is one drill a bar, whatever its notes", () => {
     const text = "Tempo: 120\n| 6:3 6:5 6:8 6:3 | A5 | 6:3 6:5 6:8 6:3 |\n";
-    const { arrangement, route } = makeSong(text);
-    const names = songDrills({
-      id: 7,
-      name: "Made up",
-      text,
-      settings: DEFAULT_SONG_SETTINGS,
-      arrangement,
-      route,
-    }).map(({ name }) => name);
+    const names = drillsFrom(text).found.map(({ name }) => name);
     expect(names.filter((name) => name.startsWith("The riff of bar"))).toHaveLength(2);
     expect(names).toContain("The riff to A5 in Made up");
   });

@@ -35,7 +35,7 @@ export function pinnedStops(
     if (ways.length === 0) return failure(`${field}.fingers`, "the grip is not held that way");
     stops.set(index, ways);
   }
-  // The same notes share one list, so that changes between them are priced once.
+  // Equal places share one list: the search prices changes once per pair of lists.
   const known = new Map<string, readonly GripStop[]>();
   for (const { index, frettings, slur } of request.riff ?? []) {
     const key = JSON.stringify([frettings, slur]);

@@ -91,7 +91,7 @@ describe("the notes of a riff", () => {
     expect(frettingsOfNotes([on(1, 0)], neck, limits)).toHaveLength(1);
   });
 
-  test("a note that no string has is told", () => {
+  test("a note that no string has is reported", () => {
     expect(planned([pitch(36)])).toMatchObject({
       ok: false,
       problem: { field: "chords", message: expect.stringContaining("@C2 lies on no string") },

@@ -26,7 +26,7 @@ export interface LaneColumn {
 
 const ROUNDING = 1e-6;
 
-/** The notes of a played bar, one column for each chord or group of notes; null where the bar has no riff. */
+/** The notes of a played bar, one column per chord or group of notes; null if the bar has no riff. */
 export function noteLane(
   { arrangement, route }: RoutedSong,
   bar: number,

@@ -19,6 +19,9 @@ interface Way {
   readonly steps: readonly (readonly [from: number, to: number])[];
 }
 
+/** Within a riff, positions so close are one. */
+const SAME_POSITION_FRETS = 1;
+
 /** The hand's positions and changes in a range of bars (`toBar` exclusive), each once; a riff has one a position. */
 export function wayThrough(
   { arrangement: { chords }, route: { played, timed }, neck }: RoutedSong,
@@ -26,7 +29,6 @@ export function wayThrough(
   toBar: number,
 ): Way {
   const places: { -readonly [K in keyof Place]: K extends "stops" ? number[] : Place[K] }[] = [];
-  const keys: string[] = [];
   const order: number[] = [];
   for (const [stop, chord] of played.entries()) {
     const bar = chords[chord]?.playedBar ?? -1;
@@ -37,10 +39,12 @@ export function wayThrough(
     // Open notes are played from wherever the hand is.
     if (isRiff && handFret === undefined && places.length > 0) continue;
     const fret = handFret ?? lowestFret(fingering.fretting);
-    const key = isRiff ? `riff at ${fret}` : fingering.fretting.join();
-    const known = keys.indexOf(key);
+    const known = places.findIndex((place) =>
+      isRiff
+        ? chords[place.chord]?.notes && Math.abs(place.fret - fret) <= SAME_POSITION_FRETS
+        : place.fingering.fretting.join() === fingering.fretting.join(),
+    );
     const at = known >= 0 ? known : places.push({ fret, fingering, chord, stops: [] }) - 1;
-    if (known < 0) keys.push(key);
     places[at]?.stops.push(stop);
     if (order.at(-1) !== at) order.push(at);
   }

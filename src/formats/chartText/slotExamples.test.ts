@@ -25,7 +25,7 @@ test.each(VALID)("%s is notes: %s", (slot) => {
   expect(sections[0]?.bars[0]?.chords.map(({ name }) => name)).toEqual(["A5"]);
 });
 
-test.each(INVALID)("%s is told: %s", (slot, message) => {
+test.each(INVALID)("%s is reported: %s", (slot, message) => {
   expect(isNoteWord(slot)).toBe(true);
   const { sections, problems } = readChart(`| ${slot} . A5 . |`);
   expect(problems).toMatchObject([{ line: 1, column: 3, text: slot }]);

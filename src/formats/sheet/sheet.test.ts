@@ -180,3 +180,32 @@ describe("pictures on paper", () => {
     expect(MARGIN).toBeGreaterThan(20);
   });
 });
+
+describe("a song with a riff, on paper", () => {
+  const riff = songOf("[Intro]\n| 6:0 6:3 5:12 6:h5 | A5 . 6:3+5:5 . |\n| A5 |\n");
+
+  test.each([
+    ["song", songPages],
+    ["stage", stagePages],
+  ] as const)("%s: frets on their strings, nothing off the page or over another", (_, lay) => {
+    for (const paper of PAPERS) {
+      const pages = lay(riff, paper);
+      expectOnPaper(pages);
+      const frets = pages.flatMap(({ items }) =>
+        items.flatMap((item) =>
+          item.kind === "text" && /^(?:h?\d+)$/.test(item.text) && item.weight === "semibold"
+            ? [item]
+            : [],
+        ),
+      );
+      expect(frets.slice(0, 4).map(({ text }) => text)).toEqual(["0", "3", "12", "h5"]);
+      for (const [at, fret] of frets.slice(0, 3).entries()) {
+        const next = frets[at + 1];
+        if (next) expect(fret.x + textWidth(fret.text, fret.size)).toBeLessThan(next.x);
+      }
+      // The fifth string lies above the sixth.
+      expect(frets[2]?.y).toBeLessThan(frets[1]?.y ?? 0);
+      expect(textsOf(pages)).not.toContain("6:3");
+    }
+  });
+});

@@ -109,7 +109,7 @@ C|-7--------------|
     expect(notesAsPlayed(score)).toHaveLength(8);
   });
 
-  test("no bar lines, and signs that are not read: each is told", () => {
+  test("no bar lines, and signs that are not read: each is reported", () => {
     const told = problemsOf(`G|-----------------
 D|-2b4--2~--(5)-99-
 A|-2-----------~---

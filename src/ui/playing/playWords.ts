@@ -17,10 +17,10 @@ export function shownName({ name, notes }: Pick<ArrangedChord, "name" | "notes">
   return notes ? "Riff" : name;
 }
 
-/** Where the hand begins a riff: "finger 1 first". */
+/** Where the hand begins a riff: "finger 1 first"; empty where an open string does. */
 export function riffWords({ presses }: Pick<Fingering, "presses">): string {
   const [first] = presses;
-  if (!first) return "first note open";
+  if (!first) return "";
   return first.finger === "T" ? "thumb first" : `finger ${first.finger} first`;
 }
 

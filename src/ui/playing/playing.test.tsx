@@ -94,3 +94,24 @@ test("waits, manners and sizes in words and steps", () => {
   expect(mannerWords([{ touch: "choked" }])).toBe("scratched");
   expect([scaleAfter(1, 1), scaleAfter(1, -1), scaleAfter(2, 1)]).toEqual([1.15, 0.9, 2]);
 });
+
+describe("a riff in the playing view", () => {
+  const RIFF = "Tempo: 120\n| 6:3 6:5h7 6:x 5:5~ | A5 |\n";
+
+  test("its bar shows each fret on its string, and says so to a screen reader", () => {
+    show(RIFF);
+    const lane = screen.getByRole("region", { name: "The bar" });
+    const frets = [...lane.querySelectorAll("[data-fret]")].map((each) => each.textContent);
+    expect(frets).toEqual(["3", "5", "h7", "×", "5~"]);
+    expect(lane.textContent).toContain("quarter 1: string 6, fret 3");
+    expect(lane.textContent).toContain("string 6, dead");
+  });
+
+  test("it is one thing to play, with where it begins; next is the chord after it", () => {
+    const playhead = show(RIFF);
+    act(() => playhead.setPlace({ ...PLACE, quarters: 1, beat: 1, chord: 1, next: 2 }));
+    expect(textOf("Now")).toMatch(/Riffstring 6fret 3/);
+    expect(textOf("Next")).toMatch(/in 3 beats.*A5/);
+    expect(textOf("The line")).toMatch(/Riff.*A5/);
+  });
+});

@@ -1,9 +1,9 @@
 import { type ChartBar } from "../chart";
 import { struckNotes } from "./struckNotes";
 
-/** A chord of a bar, or the notes that are played on end. */
+/** A chord of a bar, or consecutive notes. */
 export interface BarEntry {
-  /** As the arrangement counts: a chord's index, or the first note's after all chords. */
+  /** As `ArrangedChord.inBar`: notes are counted after all chords of the bar. */
   readonly inBar: number;
   /** The names of the notes; empty for a chord. */
   readonly riff: readonly string[];

@@ -75,7 +75,7 @@ export function readBarChords(
   const chordWords: Word[] = [];
   const noteWords: Word[] = [];
   const saidAt = texturesIn(all, problems);
-  /** What a hold makes longer: the last chord, or what its strings play last in the last slot of notes. */
+  /** The chord or the notes that a hold makes longer. */
   let sounding: readonly { beats: number }[] = [];
   let heldBeats = 0;
   let isSilent = false;
@@ -146,13 +146,13 @@ export function readBarChords(
   return { chords, notes: inOrder, heldBeats, chordWords, noteWords, problems };
 }
 
-/** What a bar says of how its chords and notes are played, by the column of the word that plays them. */
+/** Textures written in a bar, by the column of the chord or slot they apply to. */
 interface SaidTextures {
   readonly chord: (column: number) => string | null;
   readonly note: (column: number) => string | null;
 }
 
-/** A texture holds for what follows it; straight after a slot of notes it holds for that slot alone. */
+/** A texture applies to what follows it; directly after a slot of notes, to that slot only. */
 function texturesIn(
   words: readonly Word[],
   problems: { word: Word; message: string }[],

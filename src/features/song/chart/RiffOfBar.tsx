@@ -7,7 +7,7 @@ interface RiffOfBarProps {
   readonly onChoose: (() => void) | null;
 }
 
-/** The notes of a riff as they are written, small enough to stand in a bar. */
+/** The notes of a riff in a bar of the chart, as typed but without marks. */
 export function RiffOfBar({ riff, share, number, isChosen, isBlocked, onChoose }: RiffOfBarProps) {
   const text = riff.join(" ");
   const style = { flexGrow: share, flexBasis: 0 };

@@ -98,7 +98,7 @@ function blockOf(
   };
 }
 
-/** Notes of a riff where the route plays them: "6:3". */
+/** Strings and frets at which the route plays notes: "6:3". */
 function placesText(fretting: readonly (number | null)[]): string {
   return fretting
     .flatMap((fret, string) => (fret === null ? [] : [`${fretting.length - string}:${fret}`]))
@@ -112,7 +112,7 @@ interface StopProps {
   readonly onChoose: (() => void) | null;
 }
 
-/** Smaller letters cannot be read; a name that does not fit in them is left out. */
+/** A name that would need smaller letters is left out. */
 const SMALLEST_PX = 11;
 const LETTER_SHARE = 0.62;
 

@@ -186,7 +186,7 @@ export function RouteColumn(props: RouteColumnProps) {
               onChoose={choose}
             />
           )}
-          {chord && !play.isPlaying && view.chord !== null && (
+          {chord && !chord.notes && !play.isPlaying && view.chord !== null && (
             <GripChoice
               request={plan.request}
               marks={request.settings.marks}

@@ -3,7 +3,7 @@ import { type Arrangement, type SongRoute } from "@/core/arrangement";
 /** More grips than anyone reads along one strip. */
 const MOST = 48;
 
-/** The first time that a section is played: each chord there with its stop, the same again in a row once; no notes of riffs. */
+/** The first time that a section is played: each chord with its stop, without riffs and immediate repeats. */
 export function stripOf(
   { chords, bars }: Arrangement,
   { played, timed }: SongRoute,
